@@ -1,0 +1,131 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import hooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+/** Folders of core in the order imports may point: each may import those before it. */
+const CORE = ['measures', 'larder', 'heat', 'method', 'account'];
+
+const noNode = {
+  regex: '^(node:|fs$|path$|os$|http$|crypto$)',
+  message: 'core runs anywhere: no Node in it.',
+};
+const noFramework = {
+  regex: '^(react|@nestjs|typeorm|zustand|radix-ui|echarts|express|class-)',
+  message: 'core has no framework in it.',
+};
+const restrict = (...patterns) => ({ '@typescript-eslint/no-restricted-imports': ['error', { patterns }] });
+
+const arrows = CORE.map((folder, i) => ({
+  files: [`packages/core/src/${folder}/**/*.ts`],
+  ignores: ['**/*.spec.ts'],
+  rules: restrict(noNode, noFramework, {
+    regex: `^\\.\\./(${[...CORE.slice(i + 1), 'cautions', 'index'].join('|')})(/|\\.)`,
+    message: `arrows in core run ${CORE.join(' → ')}; cautions hang off method.`,
+  }),
+}));
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', '.demo/**', '.tmp/**'] },
+  js.configs.recommended,
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [tseslint.configs.strictTypeChecked, tseslint.configs.stylisticTypeChecked],
+    languageOptions: {
+      parserOptions: {
+        project: [
+          'packages/core/tsconfig.json',
+          'apps/server/tsconfig.json',
+          'apps/web/tsconfig.json',
+          'e2e/tsconfig.json',
+        ],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': 'error',
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'ExportDefaultDeclaration', message: 'Named exports only.' },
+        { selector: 'ExportAllDeclaration', message: 'Name what is exported.' },
+      ],
+    },
+  },
+  {
+    files: ['packages/core/src/**/*.ts'],
+    ignores: ['**/*.spec.ts'],
+    rules: {
+      ...restrict(noNode, noFramework),
+      'no-restricted-globals': [
+        'error',
+        ...[
+          'window',
+          'document',
+          'navigator',
+          'localStorage',
+          'fetch',
+          'process',
+          'Buffer',
+          'setTimeout',
+          'performance',
+        ].map((name) => ({ name, message: 'core has no DOM and no Node in it.' })),
+        { name: 'Date', message: 'Time is passed in to core.' },
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Randomness is passed in to core.' },
+      ],
+    },
+  },
+  ...arrows,
+  {
+    files: ['packages/core/src/cautions/**/*.ts'],
+    ignores: ['**/*.spec.ts'],
+    rules: restrict(noNode, noFramework, {
+      regex: '^\\.\\./(account|index)(/|\\.)',
+      message: 'cautions hang off method.',
+    }),
+  },
+  {
+    files: ['apps/web/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    languageOptions: { globals: globals.browser },
+    rules: {
+      ...hooks.configs.recommended.rules,
+      ...restrict({
+        regex: '(^@hammock/server|apps/server|/server/src)',
+        message: 'web reaches the server over HTTP.',
+      }),
+    },
+  },
+  {
+    files: ['apps/server/**/*.ts'],
+    rules: {
+      ...restrict({
+        regex: '(^@hammock/web|apps/web|/web/src)',
+        message: 'server knows nothing of the web.',
+      }),
+      // Nest modules are classes that only carry decorators; DTO classes must stay value imports.
+      '@typescript-eslint/no-extraneous-class': 'off',
+      '@typescript-eslint/consistent-type-imports': 'off',
+    },
+  },
+  {
+    files: ['**/*.spec.{ts,tsx}', 'e2e/**/*.ts'],
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-argument': 'off',
+      '@typescript-eslint/no-unsafe-call': 'off',
+      '@typescript-eslint/no-unsafe-return': 'off',
+    },
+  },
+  { files: ['*.config.{mjs,ts}', 'apps/web/vite.config.ts'], rules: { 'no-restricted-syntax': 'off' } },
+  { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
+  prettier,
+);

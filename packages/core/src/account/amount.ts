@@ -1,0 +1,84 @@
+import { parseAmount } from '../measures/parseAmount.js';
+import type { Ingredient } from '../larder/composition.js';
+import type { Grain } from '../larder/grains.js';
+import type { Checker } from './checker.js';
+import type { AmountInput } from './planInput.js';
+import { RANGES, type Range } from './ranges.js';
+
+const WAYS = ['g', 'ml', 'cups', 'count', 'text'] as const;
+
+/**
+ * An amount in grams, through the row's own bulk density or natural unit.
+ * @param c collects what is wrong, at `field`
+ * @returns g, or undefined when the amount was refused
+ */
+export function resolveAmount(
+  c: Checker,
+  field: string,
+  amount: AmountInput | undefined,
+  of: Ingredient | Grain,
+  cupMl: number,
+  range: Range,
+): number | undefined {
+  if (typeof amount !== 'object' || (amount as unknown) === null) return c.add(field, 'missing');
+  const given = WAYS.filter((way) => amount[way] !== undefined);
+  const [way] = given;
+  if (given.length !== 1 || way === undefined) return c.add(field, 'oneWay');
+  const before = c.problems.length;
+  const g = inGrams(c, field, way, amount, of, cupMl);
+  if (g === undefined || c.problems.length > before) return undefined;
+  if (g < range.least || g > range.most) {
+    return c.add(`${field}.${way}`, 'outOfRange', { found: Math.round(g * 100) / 100, ...range });
+  }
+  return g;
+}
+
+function inGrams(
+  c: Checker,
+  field: string,
+  way: (typeof WAYS)[number],
+  amount: AmountInput,
+  of: Ingredient | Grain,
+  cupMl: number,
+): number | undefined {
+  const here = `${field}.${way}`;
+  switch (way) {
+    case 'g':
+      return c.required(here, amount.g, { least: 0.001, most: 100_000, unit: 'g' });
+    case 'ml':
+      return c.required(here, amount.ml, RANGES.ml) * of.densityGPerMl;
+    case 'cups':
+      return c.required(here, amount.cups, RANGES.cups) * cupMl * of.densityGPerMl;
+    case 'count': {
+      const unit = 'units' in of ? of.units[0] : undefined;
+      return unit
+        ? c.required(here, amount.count, RANGES.count) * unit.g
+        : c.add(here, 'noNaturalUnit', { name: of.name });
+    }
+    case 'text': {
+      if (typeof amount.text !== 'string')
+        return c.add(here, 'amount.notANumber', { found: typeof amount.text });
+      const counted = 'units' in of ? countedGrams(amount.text, of) : undefined;
+      if (counted !== undefined) return counted;
+      const parsed = parseAmount(amount.text, { cupMl });
+      if (!parsed.ok) {
+        const { code, ...values } = parsed.error;
+        return c.add(here, `amount.${code}`, values);
+      }
+      return parsed.value.kind === 'mass' ? parsed.value.size : parsed.value.size * of.densityGPerMl;
+    }
+  }
+}
+
+/** "2", "2 onions", "1½ cans": grams by the row's own natural units, or undefined when it is not such a count. */
+function countedGrams(text: string, of: Ingredient): number | undefined {
+  const m = /^(.*?[\d½⅓⅔¼¾])\s*(\p{L}+)?\s*$/u.exec(text);
+  const [, count, word] = m ?? [];
+  const unit =
+    word === undefined
+      ? of.units[0]
+      : of.units.find((u) => [u.name, `${u.name}s`, `${u.name}es`].includes(word.toLowerCase()));
+  if (count === undefined || !unit) return undefined;
+  const parsed = parseAmount(count, { bareUnit: 'g' });
+  return parsed.ok ? parsed.value.size * unit.g : undefined;
+}

@@ -1,0 +1,32 @@
+/** A range a field must lie in, with its unit. */
+export interface Range {
+  readonly least: number;
+  readonly most: number;
+  readonly unit: string;
+}
+
+/** Every numeric field of a plan: the widest range a kitchen can mean. */
+export const RANGES = {
+  grainG: { least: 10, most: 5000, unit: 'g' },
+  ingredientG: { least: 0.01, most: 10_000, unit: 'g' },
+  soakMin: { least: 0, most: 1440, unit: 'min' },
+  waterC: { least: 1, most: 100, unit: '°C' },
+  sauceLeftG: { least: 0, most: 3000, unit: 'g' },
+  diameterCm: { least: 10, most: 60, unit: 'cm' },
+  volumeMl: { least: 300, most: 50_000, unit: 'ml' },
+  powerW: { least: 0, most: 8000, unit: 'W' },
+  altitudeM: { least: -430, most: 5500, unit: 'm' },
+  roomC: { least: -10, most: 50, unit: '°C' },
+  portions: { least: 1, most: 60, unit: 'people' },
+  cupMl: { least: 50, most: 1000, unit: 'ml' },
+  stageMin: { least: 0, most: 1440, unit: 'min' },
+  coveredMin: { least: 1, most: 240, unit: 'min' },
+  texture: { least: 1, most: 5, unit: 'step' },
+  count: { least: 0.01, most: 1000, unit: 'pieces' },
+  ml: { least: 0.01, most: 100_000, unit: 'ml' },
+  cups: { least: 0.01, most: 400, unit: 'cups' },
+} as const satisfies Record<string, Range>;
+
+/** Most ingredients and stages one plan may hold. */
+export const MOST_INGREDIENTS = 60;
+export const MOST_STAGES = 40;

@@ -1,0 +1,29 @@
+import { SEA_LEVEL_KPA } from './constants.js';
+import { boilingPoint, latentHeat } from './saturation.js';
+
+/** Altitudes people cook at, m. The lowest shore and the highest village are well inside. */
+export const ALTITUDE_M = { least: -430, most: 5500 } as const;
+
+/**
+ * Air pressure at an altitude (ISO 2533 standard atmosphere, troposphere).
+ * @param altitudeM metres above sea level
+ * @returns kPa
+ * @example airPressure(1500) // 84.556
+ */
+export const airPressure = (altitudeM: number): number =>
+  SEA_LEVEL_KPA * (1 - 2.25577e-5 * altitudeM) ** 5.25588;
+
+/** Where water boils and what a gram of steam costs there. */
+export interface Boil {
+  readonly tempC: number;
+  readonly latentKJPerKg: number;
+}
+
+/**
+ * Boiling temperature and latent heat in an open or lidded pot at an altitude.
+ * @example boilAt(0) // { tempC: 99.974, latentKJPerKg: 2256.5 }
+ */
+export function boilAt(altitudeM: number): Boil {
+  const tempC = boilingPoint(airPressure(altitudeM));
+  return { tempC, latentKJPerKg: latentHeat(tempC) };
+}

@@ -1,0 +1,111 @@
+import { describe, expect, it, jest } from '@jest/globals';
+import { airPressure, boilAt } from './atmosphere.js';
+import { HOB_POWER_W } from './constants.js';
+import type { HobSpec, VesselSpec } from './equipment.js';
+import { heightMm } from './equipment.js';
+import { boilingPoint, latentHeat, vapourPressure } from './saturation.js';
+import { boilingSteamRate, comeUp, leakRate, restingSteam, type Surroundings } from './steam.js';
+
+const POT: VesselSpec = { diameterCm: 22, volumeMl: 4000, lid: 'wellFitting', wall: 'thin' };
+const GAS: HobSpec = { kind: 'gas', powerW: HOB_POWER_W };
+const at = (vessel: Partial<VesselSpec> = {}, altitudeM = 0): Surroundings => ({
+  vessel: { ...POT, ...vessel },
+  hob: GAS,
+  boil: boilAt(altitudeM),
+  roomC: 20,
+});
+
+describe('saturation line', () => {
+  // Source: IAPWS-IF97, values as tabulated in docs of the release and in psychrolib.
+  it.each([
+    [101.325, 99.974],
+    [83.5, 94.642],
+    [171.325, 115.387],
+    [181.325, 117.14],
+  ])('water at %p kPa boils at %p °C', (kPa, tempC) => {
+    expect(boilingPoint(kPa)).toBeCloseTo(tempC, 3);
+    expect(vapourPressure(tempC)).toBeCloseTo(kPa, 1);
+  });
+
+  // Source: ISO 2533 standard atmosphere with IAPWS-IF97.
+  it.each([
+    [0, 101325, 99.974, 2256.5],
+    [500, 95460.8, 98.312, 2260.9],
+    [1500, 84555.9, 94.983, 2269.6],
+    [2500, 74682.4, 91.645, 2278.3],
+    [3500, 65763.9, 88.297, 2286.9],
+  ])('at %p m', (altitudeM, pa, tempC, latent) => {
+    expect(airPressure(altitudeM) * 1000).toBeCloseTo(pa, 0);
+    expect(boilAt(altitudeM).tempC).toBeCloseTo(tempC, 3);
+    expect(latentHeat(tempC) / latent).toBeCloseTo(1, 3);
+  });
+
+  it('agrees with the ASHRAE correlation of psychrolib', () => {
+    const psychro = jest.requireActual<{
+      SetUnitSystem: (system: unknown) => void;
+      SI: unknown;
+      GetSatVapPres: (tempC: number) => number;
+      GetStandardAtmPressure: (altitudeM: number) => number;
+    }>('psychrolib');
+    psychro.SetUnitSystem(psychro.SI);
+    for (const tempC of [40, 60, 80, 95, 100, 115]) {
+      expect(vapourPressure(tempC) / (psychro.GetSatVapPres(tempC) / 1000)).toBeCloseTo(1, 3);
+    }
+    for (const m of [0, 800, 2400])
+      expect(airPressure(m) * 1000).toBeCloseTo(psychro.GetStandardAtmPressure(m), 0);
+  });
+});
+
+describe('steam', () => {
+  it('is what the power above the losses turns to vapour', () => {
+    // 1 kW at 2256.5 kJ/kg is 26.6 g/min; losses can only lower it and the open surface adds its leak.
+    const open = boilingSteamRate(at(), 'high', 'off');
+    expect(open - leakRate(POT, 'off')).toBeLessThan((1100 * 60) / 2256.5);
+    expect(open).toBeGreaterThan(24);
+  });
+
+  it('moves with lid, width, altitude and setting, never with the grain', () => {
+    expect(boilingSteamRate(at({ lid: 'loose' }), 'low', 'on')).toBeGreaterThan(
+      boilingSteamRate(at(), 'low', 'on'),
+    );
+    expect(boilingSteamRate(at(), 'low', 'on')).toBeGreaterThan(boilingSteamRate(at(), 'low', 'sealed'));
+    expect(boilingSteamRate(at(), 'medium', 'on')).toBeGreaterThan(boilingSteamRate(at(), 'low', 'on'));
+    expect(boilingSteamRate(at({}, 2500), 'low', 'on')).not.toBe(boilingSteamRate(at(), 'low', 'on'));
+    expect(leakRate({ ...POT, diameterCm: 30 }, 'off')).toBeGreaterThan(leakRate(POT, 'off'));
+  });
+
+  it('is only the leak when the hob gives less than the pot loses', () => {
+    expect(boilingSteamRate(at(), 'off', 'on')).toBe(leakRate(POT, 'on'));
+  });
+
+  it('brings a litre to the boil in the time the energy says', () => {
+    const up = comeUp(at(), { heat: 'high', lid: 'on' }, 4.19 + 0.6, 20);
+    // 4.79 kJ/K · 80 K / 1.1 kW = 348 s without losses.
+    expect(up.boils).toBe(true);
+    expect(up.minutes).toBeGreaterThan(5.8);
+    expect(up.minutes).toBeLessThan(6.6);
+    expect(up.steamG).toBeLessThan(3);
+  });
+
+  it('says when a setting never boils, and when it boils already', () => {
+    expect(comeUp(at(), { heat: 'off', lid: 'off' }, 4, 20)).toMatchObject({ boils: false });
+    expect(comeUp(at({ diameterCm: 36, volumeMl: 9000 }), { heat: 'veryLow', lid: 'off' }, 4, 20).boils).toBe(
+      false,
+    );
+    expect(comeUp(at(), { heat: 'high', lid: 'off' }, 4, 100)).toEqual({
+      minutes: 0,
+      steamG: 0,
+      boils: true,
+    });
+  });
+
+  it('loses a few grams while a lidded pot rests', () => {
+    const rest = restingSteam(at(), 'on', 10, 4);
+    expect(rest).toBeGreaterThan(0.5);
+    expect(rest).toBeLessThan(10 * leakRate(POT, 'on'));
+  });
+
+  it('knows how high a straight-sided pot is', () => {
+    expect(heightMm(POT)).toBeCloseTo((4000 / (Math.PI * 11 * 11)) * 10, 6);
+  });
+});

@@ -1,0 +1,108 @@
+export { deepFreeze, fail, ok, type Result } from './result.js';
+
+export { UNITS, unitById, unitSize, type Unit, type UnitId, type UnitKind } from './measures/units.js';
+export {
+  LARGEST_AMOUNT,
+  parseAmount,
+  type AmountError,
+  type AmountErrorCode,
+  type AmountPart,
+  type ParsedAmount,
+  type ParseOptions,
+} from './measures/parseAmount.js';
+export { measurable, SHOWN_ERROR, type Measurable, type Measure, type Scoop } from './measures/measurable.js';
+export { showCount, showMeasurable, showMetric } from './measures/show.js';
+
+export {
+  RELEASE,
+  SOURCES,
+  type Allergen,
+  type Behaviour,
+  type Ingredient,
+  type NaturalUnit,
+  type Release,
+  type Source,
+  type SourceId,
+  type State,
+} from './larder/composition.js';
+export { GRAINS, type Grain } from './larder/grains.js';
+export { INGREDIENTS } from './larder/ingredients.js';
+export { grainById, ingredientById, releaseOf, statesOf } from './larder/larder.js';
+export { SALT_PER_SODIUM, WHO_SALT_G_PER_DAY } from './larder/constants.js';
+
+export { airPressure, ALTITUDE_M, boilAt, type Boil } from './heat/atmosphere.js';
+export { boilingPoint, latentHeat, vapourPressure } from './heat/saturation.js';
+export { HOB_POWER_W } from './heat/constants.js';
+export {
+  heatLoss,
+  heightMm,
+  netPower,
+  openingM2,
+  type HeatSetting,
+  type HobKind,
+  type HobSpec,
+  type LidFit,
+  type LidState,
+  type VesselSpec,
+  type Wall,
+} from './heat/equipment.js';
+export {
+  boilingSteamRate,
+  comeUp,
+  leakRate,
+  restingSteam,
+  type ComeUp,
+  type Surroundings,
+} from './heat/steam.js';
+
+export {
+  LONGEST_STAGE_MIN,
+  plannedMin,
+  type Act,
+  type Sign,
+  type Stage,
+  type StageEnd,
+} from './method/stage.js';
+export {
+  coveredAbsorption,
+  coveredMinutes,
+  TOAST_MIN,
+  type Drain,
+  type Timing,
+  type Toast,
+  type Wash,
+} from './method/coveredAbsorption.js';
+export { orderProblems, type OrderProblem } from './method/order.js';
+export {
+  MOST_EXTENDED_MIN,
+  replay,
+  secondsLeft,
+  type RunState,
+  type StageEvent,
+  type StageRun,
+} from './method/run.js';
+
+export { answer, answerPlan, type Answer, type Pour } from './account/answer.js';
+export { completePlan } from './account/completePlan.js';
+export {
+  PLAN_DEFAULTS,
+  type AmountInput,
+  type CompletePlan,
+  type HobInput,
+  type IngredientInput,
+  type PlanInput,
+  type Served,
+  type Texture,
+  type VesselInput,
+} from './account/planInput.js';
+export { problemText, type PlanProblem, type PlanProblemCode } from './account/problem.js';
+export { MOST_INGREDIENTS, MOST_STAGES, RANGES, type Range } from './account/ranges.js';
+export { FINE_SALT_G_PER_TSP, type SaltAccount, type SaltSource } from './account/salt.js';
+export { TEXTURE_BANDS, targetMoisture, wetBasis, dryBasis } from './account/grainWater.js';
+export type { Levels } from './account/levels.js';
+export type { Doubt, DoubtPart } from './account/doubt.js';
+export type { StageSteam } from './account/stageSteam.js';
+export type { Term, TermKind } from './account/term.js';
+export type { Warning, WarningCode } from './account/warnings.js';
+
+export { cautionsFor, type Caution, type CautionCode, type CautionInput } from './cautions/cautions.js';

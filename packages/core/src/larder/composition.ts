@@ -1,0 +1,132 @@
+/** Where a row's figures come from. A dagger in the documents is `memory: true` here. */
+export interface Source {
+  readonly name: string;
+  /** True when the value was written down from memory and not read from the source on the day. */
+  readonly memory: boolean;
+}
+
+/** Published tables a row may name. IFCT rows were read from the table; the others from memory. */
+export const SOURCES = {
+  srLegacy: { name: 'US Department of Agriculture, FoodData Central, SR Legacy', memory: true },
+  ifct: { name: 'Indian Food Composition Tables, National Institute of Nutrition, 2017', memory: false },
+  label: { name: 'typical packet label', memory: true },
+  practice: { name: 'common practice', memory: true },
+} as const satisfies Record<string, Source>;
+
+export type SourceId = keyof typeof SOURCES;
+
+/** The fourteen allergens commonly required on labels, as far as one-pot grains meet them. */
+export type Allergen =
+  'milk' | 'gluten' | 'nuts' | 'peanuts' | 'crustaceans' | 'fish' | 'soy' | 'celery' | 'sesame' | 'mustard';
+
+/** A natural unit: one medium onion, one tin. */
+export interface NaturalUnit {
+  readonly name: string;
+  readonly g: number;
+}
+
+/** A row of the larder. Water, fat and other solids are g per 100 g and sum to 100; salt is part of solids. */
+export interface Ingredient {
+  readonly id: string;
+  readonly name: string;
+  readonly water: number;
+  readonly fat: number;
+  readonly solids: number;
+  /** Sodium as salt (sodium × 2.542), g per 100 g; part of `solids`. */
+  readonly salt: number;
+  /** Bulk density as it is measured in a cup or spoon, g/ml. */
+  readonly densityGPerMl: number;
+  readonly units: readonly NaturalUnit[];
+  readonly allergens: readonly Allergen[];
+  /** How it gives up its water as it cooks; names a row of RELEASE. */
+  readonly behaves: Behaviour;
+  /** Tomato and coconut solids hold a film of sauce on the grain. */
+  readonly film?: 'tomato' | 'coconut';
+  /** Raw meat, poultry or seafood: handled and cooked through with care. */
+  readonly rawMeat?: boolean;
+  /** Potassium chloride stands in for part of the salt. */
+  readonly lowSodium?: boolean;
+  readonly source: SourceId;
+}
+
+export type Behaviour =
+  | 'liquid'
+  | 'cultured'
+  | 'coconutMilk'
+  | 'tomato'
+  | 'smoothTomato'
+  | 'onion'
+  | 'softVegetable'
+  | 'hardVegetable'
+  | 'mushroom'
+  | 'meat'
+  | 'fat'
+  | 'dry'
+  | 'noodle'
+  | 'wholePulse'
+  | 'splitPulse';
+
+/** How far an ingredient has been cooked when the liquid goes in. */
+export type State =
+  | 'whole'
+  | 'withLiquid'
+  | 'softened'
+  | 'mushy'
+  | 'oilSeparated'
+  | 'translucent'
+  | 'golden'
+  | 'brown'
+  | 'browned'
+  | 'raw'
+  | 'steeped'
+  | 'dry'
+  | 'soaked';
+
+/** What a state does to water: the share of the ingredient's own water set free, or g drunk per g. */
+export interface Release {
+  readonly state: State;
+  /** Share of its water that reaches the grain, 0–1. */
+  readonly available: number;
+  /** Water it takes up for itself, g per g. */
+  readonly drinks: number;
+}
+
+const release = (state: State, available: number, drinks = 0): Release => ({ state, available, drinks });
+
+/**
+ * Share of its own water that an ingredient still brings by how far it was cooked down, and what drinkers
+ * take. All † (from memory, kitchen trials of this project's model notes); the first state is the default.
+ */
+export const RELEASE: Readonly<Record<Behaviour, readonly Release[]>> = {
+  liquid: [release('withLiquid', 1)],
+  cultured: [release('withLiquid', 0.6), release('oilSeparated', 0.1)],
+  // All of its water is in the pot; what its solids keep for themselves is the film term, counted there once.
+  coconutMilk: [release('withLiquid', 1), release('oilSeparated', 0.1)],
+  tomato: [
+    release('mushy', 0.3),
+    release('withLiquid', 0.7),
+    release('softened', 0.5),
+    release('oilSeparated', 0.1),
+  ],
+  smoothTomato: [
+    release('withLiquid', 0.8),
+    release('softened', 0.5),
+    release('mushy', 0.3),
+    release('oilSeparated', 0.1),
+  ],
+  onion: [release('translucent', 0.2), release('raw', 0.4), release('golden', 0.05), release('brown', 0)],
+  softVegetable: [
+    release('softened', 0.5),
+    release('withLiquid', 0.6),
+    release('mushy', 0.3),
+    release('oilSeparated', 0.1),
+  ],
+  hardVegetable: [release('raw', 0.05), release('softened', 0.03)],
+  mushroom: [release('browned', 0.1), release('raw', 0.4), release('steeped', 0)],
+  meat: [release('browned', 0.05), release('raw', 0.22)],
+  fat: [release('whole', 0), release('withLiquid', 1)],
+  dry: [release('whole', 0)],
+  noodle: [release('dry', 0, 1.2)],
+  wholePulse: [release('dry', 0, 1.6), release('soaked', 0, 0.4)],
+  splitPulse: [release('dry', 0, 2)],
+};

@@ -1,0 +1,151 @@
+import type { Allergen, SourceId } from './composition.js';
+
+/** A grain: the reason for the pot. Moisture in g per 100 g as sold; W values are g water per g dry matter. */
+export interface Grain {
+  readonly id: string;
+  readonly name: string;
+  readonly water: number;
+  readonly fat: number;
+  readonly solids: number;
+  readonly densityGPerMl: number;
+  readonly family: 'white' | 'parboiled' | 'wholegrain' | 'small' | 'cracked';
+  /** Saturation of a cold soak, W. */
+  readonly soakedW: number;
+  /** Rate of the cold soak at 22 °C, per minute. */
+  readonly soakRatePerMin: number;
+  /** Points of wet-basis moisture added to the white-grain texture scale. */
+  readonly textureShift: number;
+  /** Further points a usual soak adds, for the white long aromatic grains that stay apart wetter. */
+  readonly soakedShift: number;
+  /** Minutes covered at the lowest heat, at sea level, unsoaked. */
+  readonly coveredMin: number;
+  /** Longest soak before the grain breaks, min. */
+  readonly longestSoakMin: number;
+  /** Published moisture of the plain cooked grain, g per 100 g, where there is one (SR Legacy, from memory). */
+  readonly cookedWater?: number;
+  readonly allergens: readonly Allergen[];
+  readonly source: SourceId;
+}
+
+type Habit = Pick<
+  Grain,
+  'family' | 'soakedW' | 'soakRatePerMin' | 'textureShift' | 'soakedShift' | 'coveredMin' | 'longestSoakMin'
+>;
+
+/** Soaking and texture by family. All † (from memory); see docs/model.md. */
+const WHITE: Habit = {
+  family: 'white',
+  soakedW: 0.43,
+  soakRatePerMin: 0.07,
+  textureShift: 0,
+  soakedShift: 0,
+  coveredMin: 15,
+  longestSoakMin: 60,
+};
+const LONG_AROMATIC: Habit = { ...WHITE, soakedShift: 2 };
+const PARBOILED: Habit = {
+  family: 'parboiled',
+  soakedW: 0.6,
+  soakRatePerMin: 0.04,
+  textureShift: -1.5,
+  soakedShift: 0,
+  coveredMin: 20,
+  longestSoakMin: 180,
+};
+const BROWN: Habit = {
+  family: 'wholegrain',
+  soakedW: 0.4,
+  soakRatePerMin: 0.008,
+  textureShift: 1.5,
+  soakedShift: 0,
+  coveredMin: 40,
+  longestSoakMin: 720,
+};
+const SMALL: Habit = {
+  family: 'small',
+  soakedW: 0.43,
+  soakRatePerMin: 0.03,
+  textureShift: 1.5,
+  soakedShift: 0,
+  coveredMin: 18,
+  longestSoakMin: 720,
+};
+const BULGUR: Habit = {
+  family: 'cracked',
+  soakedW: 1,
+  soakRatePerMin: 0.05,
+  textureShift: 7,
+  soakedShift: 0,
+  coveredMin: 12,
+  longestSoakMin: 60,
+};
+
+function grain(
+  id: string,
+  name: string,
+  water: number,
+  fat: number,
+  densityGPerMl: number,
+  habit: Habit,
+  source: SourceId,
+  extra: { cookedWater?: number; allergens?: readonly Allergen[] } = {},
+): Grain {
+  return {
+    id,
+    name,
+    water,
+    fat,
+    solids: Math.round((100 - water - fat) * 1000) / 1000,
+    densityGPerMl,
+    ...habit,
+    allergens: [],
+    ...extra,
+    source,
+  };
+}
+
+/** The grains. Densities are of a levelled cup (every long grain 185 g per US customary cup: there is no published
+ * figure by variety; medium 195, short 200) †. */
+export const GRAINS: readonly Grain[] = [
+  grain('longGrainWhite', 'Long-grain white rice', 11.6, 0.7, 0.782, WHITE, 'srLegacy', {
+    cookedWater: 68.4,
+  }),
+  grain('mediumGrainWhite', 'Medium-grain white rice', 12.9, 0.6, 0.824, WHITE, 'srLegacy', {
+    cookedWater: 68.6,
+  }),
+  grain('shortGrainWhite', 'Short-grain white rice', 13.3, 0.5, 0.845, WHITE, 'srLegacy'),
+  grain('basmati', 'Basmati rice', 11.6, 0.7, 0.782, LONG_AROMATIC, 'srLegacy'),
+  grain('jasmine', 'Jasmine rice', 12, 0.6, 0.782, WHITE, 'srLegacy'),
+  grain(
+    'brokenWhite',
+    'Broken white rice',
+    11.6,
+    0.7,
+    0.82,
+    { ...WHITE, soakRatePerMin: 0.1, coveredMin: 12, longestSoakMin: 30 },
+    'srLegacy',
+  ),
+  grain('parboiledLong', 'Parboiled long-grain rice', 9.9, 1, 0.782, PARBOILED, 'srLegacy', {
+    cookedWater: 70.4,
+  }),
+  grain('parboiledBasmati', 'Parboiled basmati rice', 9.9, 1, 0.782, PARBOILED, 'srLegacy'),
+  grain('brownLong', 'Brown long-grain rice', 11.8, 3.2, 0.782, BROWN, 'srLegacy', { cookedWater: 70.3 }),
+  grain('brownMedium', 'Brown medium-grain rice', 12.4, 2.7, 0.805, BROWN, 'srLegacy'),
+  grain('brownBasmati', 'Brown basmati rice', 11.8, 3.2, 0.782, BROWN, 'srLegacy'),
+  grain('millet', 'Millet', 8.7, 4.2, 0.845, SMALL, 'srLegacy', { cookedWater: 71.4 }),
+  grain('littleMillet', 'Little millet', 11.4, 3.9, 0.845, SMALL, 'ifct'),
+  grain('bulgur', 'Bulgur, coarse', 9, 1.3, 0.6, BULGUR, 'srLegacy', {
+    cookedWater: 77.8,
+    allergens: ['gluten'],
+  }),
+  grain(
+    'pearlBarley',
+    'Pearl barley',
+    10.1,
+    1.2,
+    0.845,
+    { ...BROWN, soakedW: 0.55, soakRatePerMin: 0.012, textureShift: 0.5 },
+    'srLegacy',
+    { cookedWater: 68.8, allergens: ['gluten'] },
+  ),
+];

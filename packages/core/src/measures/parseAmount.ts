@@ -1,0 +1,204 @@
+import Fraction from 'fraction.js';
+import { fail, ok, type Result } from '../result.js';
+import { UNITS, unitById, type Unit, type UnitId, type UnitKind } from './units.js';
+
+/** One "1 3/4 cups" of a typed amount. */
+export interface AmountPart {
+  readonly value: Fraction;
+  readonly unit: UnitId;
+}
+
+/** A typed amount as understood: its parts in order, and their exact sum in g or ml. */
+export interface ParsedAmount {
+  readonly kind: UnitKind;
+  readonly parts: readonly AmountPart[];
+  /** Sum in g (mass) or ml (volume), exact. */
+  readonly exact: Fraction;
+  /** The same sum as a plain number. */
+  readonly size: number;
+}
+
+export type AmountErrorCode =
+  | 'empty'
+  | 'notANumber'
+  | 'dividedByZero'
+  | 'missingUnit'
+  | 'unknownUnit'
+  | 'mixedKinds'
+  | 'notPositive'
+  | 'tooLarge';
+
+/** What was not understood, and where: `at` and `length` mark the characters in the typed text. */
+export interface AmountError {
+  readonly code: AmountErrorCode;
+  readonly at: number;
+  readonly length: number;
+  readonly found: string;
+}
+
+export interface ParseOptions {
+  /** Size of the household's own cup in ml; "cup" and "c" mean this one. */
+  readonly cupMl?: number;
+  /** Unit of a bare number; without it a bare number is refused. */
+  readonly bareUnit?: UnitId;
+}
+
+/** Nothing larger than this is a household amount (g or ml). A 100-litre pot is past any kitchen. */
+export const LARGEST_AMOUNT = 100_000;
+
+const GLYPHS: Readonly<Record<string, readonly [number, number]>> = {
+  '½': [1, 2],
+  '⅓': [1, 3],
+  '⅔': [2, 3],
+  '¼': [1, 4],
+  '¾': [3, 4],
+  '⅕': [1, 5],
+  '⅖': [2, 5],
+  '⅗': [3, 5],
+  '⅘': [4, 5],
+  '⅙': [1, 6],
+  '⅚': [5, 6],
+  '⅛': [1, 8],
+  '⅜': [3, 8],
+  '⅝': [5, 8],
+  '⅞': [7, 8],
+};
+
+const NUMBER = new RegExp(
+  String.raw`^(?:(\d+)\s*[-–]?\s*([${Object.keys(GLYPHS).join('')}])|([${Object.keys(GLYPHS).join('')}])|(?:(\d+)\s*[- ]\s*)?(\d+)\s*[/⁄]\s*(\d+)|(\d*[.,]\d+|\d+(?:[.,](?=\D|$))?))`,
+  'u',
+);
+const JOINER = /^\s*(?:\+|&|,|;|and\b|plus\b)\s*/iu;
+const HALF = /^(?:half\s+an?|a\s+half|half)\s+/iu;
+const ONE = /^an?\s+(?!half\b)/iu;
+
+/** Longest spellings first, so that "metric cup" is not read as an unknown "metric". */
+const SPELLINGS: readonly (readonly [string, Unit])[] = UNITS.flatMap((u) =>
+  u.spellings.map((s) => [s, u] as const),
+).sort((a, b) => b[0].length - a[0].length);
+
+/**
+ * Reads an amount as people type it: "1 3/4 c", "1¾ cups", "400 g", "2 tbsp + 1 tsp", "1,5 dl", "half a cup".
+ * @param text what was typed
+ * @param options the household's cup in ml, and the unit of a bare number
+ * @returns the exact amount, or what was not understood and where. Never throws.
+ * @example parseAmount('1 3/4 cups') // volume, 414.03 ml
+ */
+export function parseAmount(text: string, options: ParseOptions = {}): Result<ParsedAmount, AmountError> {
+  const parts: AmountPart[] = [];
+  let at = text.length - text.trimStart().length;
+  const end = text.trimEnd().length;
+  if (at >= end) return problem('empty', 0, 0, '');
+  while (at < end) {
+    const part = readPart(text, at, end, options);
+    if (!part.ok) return part;
+    parts.push(part.value.part);
+    at = part.value.next;
+    const joiner = JOINER.exec(text.slice(at, end));
+    if (joiner) {
+      at += joiner[0].length;
+      if (at >= end) return problem('notANumber', at - joiner[0].trimEnd().length, 1, joiner[0].trim());
+    }
+  }
+  return sum(text, parts, options);
+}
+
+function readPart(
+  text: string,
+  from: number,
+  end: number,
+  options: ParseOptions,
+): Result<{ part: AmountPart; next: number }, AmountError> {
+  const number = readNumber(text, from, end);
+  if (!number.ok) return number;
+  let at = number.value.next;
+  while (at < end && /[\s-]/u.test(text[at] ?? '')) at += 1;
+  const unit = readUnit(text.slice(at, end));
+  if (unit)
+    return ok({
+      part: { value: number.value.value, unit: unit.id },
+      next: skipSpace(text, at + unit.length, end),
+    });
+  const rest = text.slice(at, end);
+  if (rest === '' || JOINER.test(rest)) {
+    if (options.bareUnit)
+      return ok({ part: { value: number.value.value, unit: options.bareUnit }, next: at });
+    return problem('missingUnit', from, at - from, text.slice(from, at).trim());
+  }
+  const word = /^[^\s+&,;]+/u.exec(rest)?.[0] ?? rest;
+  return problem('unknownUnit', at, word.length, word);
+}
+
+function readNumber(
+  text: string,
+  from: number,
+  end: number,
+): Result<{ value: Fraction; next: number }, AmountError> {
+  const rest = text.slice(from, end);
+  const half = HALF.exec(rest);
+  if (half) return ok({ value: new Fraction(1, 2), next: from + half[0].length });
+  const one = ONE.exec(rest);
+  if (one) return ok({ value: new Fraction(1), next: from + one[0].length });
+  if (/^[-−]\s*[\d.,½⅓¼]/u.test(rest)) return problem('notPositive', from, rest.length, rest);
+  const m = NUMBER.exec(rest);
+  if (!m) {
+    const word = /^\S+/u.exec(rest)?.[0] ?? rest;
+    return problem('notANumber', from, word.length, word);
+  }
+  const next = from + m[0].length;
+  // Forty digits are past any kitchen and would only make exact arithmetic slow.
+  if (m[0].length > 40) return problem('tooLarge', from, m[0].length, m[0].slice(0, 12));
+  const [, wholeBeforeGlyph, glyphAfter, glyphAlone, wholeBefore, top, bottom, decimal] = m;
+  const glyph = GLYPHS[glyphAfter ?? glyphAlone ?? ''];
+  if (glyph) return ok({ value: new Fraction(glyph[0], glyph[1]).add(wholeBeforeGlyph ?? '0'), next });
+  if (top !== undefined && bottom !== undefined) {
+    if (/^0+$/u.test(bottom)) return problem('dividedByZero', from, m[0].length, m[0]);
+    return ok({ value: new Fraction(`${top}/${bottom}`).add(wholeBefore ?? '0'), next });
+  }
+  const plain = (decimal ?? '0').replace(',', '.').replace(/^\./u, '0.').replace(/\.$/u, '');
+  return ok({ value: new Fraction(plain), next });
+}
+
+function readUnit(rest: string): { id: UnitId; length: number } | undefined {
+  // The one pair where case carries meaning at the stove: T is a tablespoon, t a teaspoon.
+  const single = /^([Tt])(?![\p{L}])/u.exec(rest);
+  if (single) return { id: single[1] === 'T' ? 'tbsp' : 'tsp', length: 1 };
+  const lower = rest.toLowerCase();
+  for (const [spelling, unit] of SPELLINGS) {
+    if (!lower.startsWith(spelling)) continue;
+    const after = rest.slice(spelling.length);
+    if (/^\p{L}/u.test(after)) continue;
+    const dot = after.startsWith('.') && !/^\.\d/u.test(after) ? 1 : 0;
+    return { id: unit.id, length: spelling.length + dot };
+  }
+  return undefined;
+}
+
+function sum(
+  text: string,
+  parts: readonly AmountPart[],
+  options: ParseOptions,
+): Result<ParsedAmount, AmountError> {
+  const kinds = new Set(parts.map((p) => unitById(p.unit).kind));
+  const [kind] = kinds;
+  if (kinds.size !== 1 || !kind) return problem('mixedKinds', 0, text.length, text.trim());
+  let exact = new Fraction(0);
+  for (const part of parts) exact = exact.add(part.value.mul(sizeOf(part.unit, options)));
+  if (exact.compare(0) <= 0) return problem('notPositive', 0, text.length, text.trim());
+  if (exact.compare(LARGEST_AMOUNT) > 0) return problem('tooLarge', 0, text.length, text.trim());
+  return ok({ kind, parts, exact, size: exact.valueOf() });
+}
+
+const sizeOf = (id: UnitId, options: ParseOptions): Fraction =>
+  id === 'cup' && options.cupMl !== undefined && Number.isFinite(options.cupMl) && options.cupMl > 0
+    ? new Fraction(options.cupMl)
+    : unitById(id).size;
+
+const skipSpace = (text: string, from: number, end: number): number => {
+  let at = from;
+  while (at < end && /\s/u.test(text[at] ?? '')) at += 1;
+  return at;
+};
+
+const problem = (code: AmountErrorCode, at: number, length: number, found: string) =>
+  fail<AmountError>({ code, at, length, found });

@@ -1,0 +1,23 @@
+/**
+ * Expected failure as data. A function that can be refused returns a Result instead of throwing, so the
+ * caller has to look at the reason before it can reach the value.
+ */
+export type Result<T, E> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: E };
+
+/** Wraps a value as a success. */
+export const ok = <T>(value: T): { readonly ok: true; readonly value: T } => ({ ok: true, value });
+
+/** Wraps a reason as a failure. */
+export const fail = <E>(error: E): { readonly ok: false; readonly error: E } => ({ ok: false, error });
+
+/**
+ * Freezes a plain object tree and returns it. Answers are handed to screens, caches and the network at
+ * once; freezing makes an accidental edit a loud error where it happens.
+ */
+export function deepFreeze<T>(value: T): T {
+  if (typeof value !== 'object' || value === null || Object.isFrozen(value)) return value;
+  Object.freeze(value);
+  for (const child of Object.values(value)) deepFreeze(child);
+  return value;
+}
