@@ -97,6 +97,7 @@ export {
 } from './account/planInput.js';
 export { problemText, type PlanProblem, type PlanProblemCode } from './account/problem.js';
 export { MOST_INGREDIENTS, MOST_STAGES, RANGES, type Range } from './account/ranges.js';
+export { scaleAmount, scalePlan } from './account/scalePlan.js';
 export { FINE_SALT_G_PER_TSP, type SaltAccount, type SaltSource } from './account/salt.js';
 export { TEXTURE_BANDS, targetMoisture, wetBasis, dryBasis } from './account/grainWater.js';
 export type { Levels } from './account/levels.js';

@@ -22,6 +22,12 @@ export class Checker {
     return undefined;
   }
 
+  /** Notes a problem and returns what reading can go on with. */
+  refuse<T>(goOnWith: T, field: string, code: PlanProblemCode, values: PlanProblem['values'] = {}): T {
+    this.add(field, code, values);
+    return goOnWith;
+  }
+
   /** A number that may be left out. */
   number(field: string, value: unknown, byDefault: number, range: Range): number {
     return value === undefined ? byDefault : this.required(field, value, range);

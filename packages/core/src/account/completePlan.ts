@@ -142,21 +142,21 @@ function hobOf(c: Checker, given: HobInput | undefined): HobSpec {
 function ingredientsOf(c: Checker, input: Partial<PlanInput>, cupMl: number): PlannedIngredient[] {
   const list = input.ingredients ?? [];
   if (!Array.isArray(list))
-    return c.add('ingredients', 'notAChoice', { found: typeof list, choices: 'a list' }) ?? [];
+    return c.refuse([], 'ingredients', 'notAChoice', { found: typeof list, choices: 'a list' });
   if (list.length > MOST_INGREDIENTS)
-    return c.add('ingredients', 'tooMany', { most: MOST_INGREDIENTS }) ?? [];
+    return c.refuse([], 'ingredients', 'tooMany', { most: MOST_INGREDIENTS });
   return (list as readonly IngredientInput[]).flatMap((given, i) => {
     const item = fieldsOf(given);
     const field = `ingredients[${i.toString()}]`;
     const ingredient = ingredientById(item.ingredientId ?? '');
     if (!ingredient)
-      return c.add(`${field}.ingredientId`, 'unknownId', { found: shown(item.ingredientId) }) ?? [];
+      return c.refuse([], `${field}.ingredientId`, 'unknownId', { found: shown(item.ingredientId) });
     const g = resolveAmount(c, `${field}.amount`, item.amount, ingredient, cupMl, RANGES.ingredientG);
     const states = statesOf(ingredient);
     const release = releaseOf(ingredient, item.state ?? states[0] ?? 'whole');
     if (!release) {
       const values = { name: ingredient.name, found: shown(item.state), choices: states.join(', ') };
-      return c.add(`${field}.state`, 'noSuchState', values) ?? [];
+      return c.refuse([], `${field}.state`, 'noSuchState', values);
     }
     return g === undefined ? [] : [{ ingredient, g, release }];
   });
@@ -189,8 +189,8 @@ function stagesOf(
 
 function checkedStages(c: Checker, stages: readonly Stage[]): readonly Stage[] {
   if (!Array.isArray(stages))
-    return c.add('stages', 'notAChoice', { found: typeof stages, choices: 'a list' }) ?? [];
-  if (stages.length > MOST_STAGES) return c.add('stages', 'tooMany', { most: MOST_STAGES }) ?? [];
+    return c.refuse([], 'stages', 'notAChoice', { found: typeof stages, choices: 'a list' });
+  if (stages.length > MOST_STAGES) return c.refuse([], 'stages', 'tooMany', { most: MOST_STAGES });
   const list = stages as readonly Stage[];
   const before = c.problems.length;
   list.forEach((given, i) => {

@@ -1,7 +1,7 @@
+import type { HOB_POWER_W } from './constants.js';
 import {
   CAPTURE_EXPONENT,
   CAPTURE_LIMITS,
-  HOB_POWER_W,
   LOSS_W_PER_M2K,
   REFERENCE_DIAMETER_CM,
   WALL_KJ_PER_K_M2,

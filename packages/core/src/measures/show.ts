@@ -1,4 +1,4 @@
-import Fraction from 'fraction.js';
+import type Fraction from 'fraction.js';
 import type { Measurable } from './measurable.js';
 
 const GLYPHS: Readonly<Record<string, string>> = {

@@ -44,7 +44,7 @@ const CLDR = 'Unicode CLDR 48, supplemental/units.json';
 const AVOIRDUPOIS = 'International yard and pound agreement, 1959';
 
 /** The cubic inch is 2.54³ ml exactly, the US gallon 231 of them; every US volume below is derived from it. */
-const CUBIC_INCH_ML = new Fraction('2.54').pow(3) as Fraction;
+const CUBIC_INCH_ML = new Fraction('2.54').pow(3);
 const US_CUP = CUBIC_INCH_ML.mul(231).div(16);
 const US_TBSP = US_CUP.div(16);
 const POUND_G = new Fraction('453.59237');

@@ -50,7 +50,7 @@ export function replay(stages: readonly Stage[], events: readonly StageEvent[]):
   let current = 0;
   for (const event of effective) {
     const run = runs[current];
-    if (!run || run.stage.id !== event.stageId) continue;
+    if (run?.stage.id !== event.stageId) continue;
     if (event.kind === 'start') run.startedAtMs ??= event.atMs;
     if (event.kind === 'extend' && run.startedAtMs !== undefined) {
       run.extendedMin = Math.min(MOST_EXTENDED_MIN, run.extendedMin + (event.minutes ?? 0));

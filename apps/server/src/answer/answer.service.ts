@@ -1,0 +1,33 @@
+import { Injectable } from '@nestjs/common';
+import { answer, cautionsFor, problemText, type Answer, type Caution, type PlanInput } from '@hammock/core';
+import { plain } from '../common/plain.js';
+import { ProblemException } from '../common/problems.js';
+import type { PlanDto } from './plan.dto.js';
+
+export type AnswerReply = Answer & { readonly cautions: readonly Caution[] };
+
+/** Asks the core, and turns its reasons into a problem when it refuses. */
+@Injectable()
+export class AnswerService {
+  /** The answer to a plan with the cautions that apply to it. */
+  answer(plan: PlanDto, at = ''): AnswerReply {
+    // The DTO has been checked field by field; only its class and its undefined fields differ.
+    const input = plain(plan) as PlanInput;
+    const result = answer(input);
+    if (!result.ok) {
+      const errors = result.error.map((p) => ({
+        field: `${at}${p.field}`,
+        code: p.code,
+        message: problemText(p),
+      }));
+      throw new ProblemException(422, 'plan', 'The plan cannot be answered', errors);
+    }
+    const cautions = cautionsFor({
+      grainId: input.grainId,
+      ingredientIds: (input.ingredients ?? []).map((i) => i.ingredientId),
+      washed: (input.wash ?? 'unwashed') !== 'unwashed' || (input.soakMin ?? 0) > 0,
+      stages: result.value.stages,
+    });
+    return { ...result.value, cautions };
+  }
+}

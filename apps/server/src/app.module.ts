@@ -1,0 +1,49 @@
+import { type DynamicModule, Module } from '@nestjs/common';
+import { APP_FILTER, APP_GUARD, APP_PIPE } from '@nestjs/core';
+import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { AnswerModule } from './answer/answer.module.js';
+import { BagsModule } from './bags/bags.module.js';
+import { CommonModule } from './common/common.module.js';
+import { ProblemFilter } from './common/problemFilter.js';
+import { validation } from './common/validation.js';
+import type { Config } from './config.js';
+import { CooksModule } from './cooks/cooks.module.js';
+import { CupsModule } from './cups/cups.module.js';
+import { dataSourceOptions } from './database/dataSource.js';
+import { DishesModule } from './dishes/dishes.module.js';
+import { HealthModule } from './health/health.module.js';
+import { HobsModule } from './hobs/hobs.module.js';
+import { HouseholdModule } from './household/household.module.js';
+import { PlansModule } from './plans/plans.module.js';
+import { VesselsModule } from './vessels/vessels.module.js';
+
+/** The whole server. */
+@Module({})
+export class AppModule {
+  static with(config: Config): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [
+        TypeOrmModule.forRoot(dataSourceOptions(config.databaseFile)),
+        ThrottlerModule.forRoot([{ ttl: config.rate.windowMs, limit: config.rate.limit }]),
+        CommonModule,
+        HealthModule,
+        AnswerModule,
+        HouseholdModule,
+        BagsModule,
+        VesselsModule,
+        HobsModule,
+        CupsModule,
+        DishesModule,
+        PlansModule,
+        CooksModule,
+      ],
+      providers: [
+        { provide: APP_FILTER, useClass: ProblemFilter },
+        { provide: APP_PIPE, useFactory: validation },
+        { provide: APP_GUARD, useClass: ThrottlerGuard },
+      ],
+    };
+  }
+}

@@ -1,0 +1,14 @@
+import { GRAINS } from '@hammock/core';
+import { ChoiceField, TextField } from '../common/fields.js';
+
+/** What is sent to keep a bag of grain. */
+export class BagDto {
+  @ChoiceField(GRAINS.map((g) => g.id), { about: 'Id of the grain', example: 'basmati' })
+  grainId: string;
+
+  @TextField(60, { about: 'Name of the bag', example: 'Terrace long grain' })
+  label: string;
+
+  @TextField(280, { about: 'What the cook wants to remember of it', mayBeEmpty: true })
+  note: string;
+}

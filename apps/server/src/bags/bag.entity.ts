@@ -1,0 +1,19 @@
+import { ApiProperty } from '@nestjs/swagger';
+import { Column, Entity } from 'typeorm';
+import { KeptEntity } from '../common/keptEntity.js';
+
+/** A bag of grain of this household. */
+@Entity('bag')
+export class Bag extends KeptEntity {
+  @ApiProperty({ description: 'Id of the grain', example: 'basmati' })
+  @Column({ type: 'text' })
+  grainId: string;
+
+  @ApiProperty({ example: 'Terrace long grain' })
+  @Column({ type: 'text' })
+  label: string;
+
+  @ApiProperty({ description: 'What the cook wants to remember of it' })
+  @Column({ type: 'text' })
+  note: string;
+}

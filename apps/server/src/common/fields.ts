@@ -1,0 +1,109 @@
+import { applyDecorators } from '@nestjs/common';
+import { ApiProperty } from '@nestjs/swagger';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import type { Range } from '@hammock/core';
+
+interface About {
+  readonly about: string;
+  readonly optional?: boolean;
+  readonly example?: unknown;
+}
+
+/** What is the same for every field: its schema, and whether it may be left out. */
+function field(about: About, schema: Record<string, unknown>): PropertyDecorator[] {
+  const required = about.optional !== true;
+  const shown = {
+    description: about.about,
+    required,
+    ...(about.example === undefined ? {} : { example: about.example }),
+    ...schema,
+  };
+  return [ApiProperty(shown), ...(required ? [] : [IsOptional()])];
+}
+
+/** A finite number within a range of the core, its unit in the schema. */
+export function NumberField(range: Range, about: About): PropertyDecorator {
+  return applyDecorators(
+    ...field(about, { type: Number, minimum: range.least, maximum: range.most, 'x-unit': range.unit }),
+    IsNumber({ allowNaN: false, allowInfinity: false }, { message: 'This must be a finite number.' }),
+    Min(range.least, { message: `Must be at least ${range.least.toString()} ${range.unit}.` }),
+    Max(range.most, { message: `Must be at most ${range.most.toString()} ${range.unit}.` }),
+  );
+}
+
+/** A whole number within a range, a time in ms for instance. */
+export function IntegerField(range: Range, about: About): PropertyDecorator {
+  return applyDecorators(NumberField(range, about), IsInt({ message: 'This must be a whole number.' }));
+}
+
+/** Text that says something, no longer than `most` characters. */
+export function TextField(most: number, about: About & { readonly mayBeEmpty?: boolean }): PropertyDecorator {
+  return applyDecorators(
+    ...field(about, { type: String, maxLength: most }),
+    IsString({ message: 'This must be text.' }),
+    MaxLength(most, { message: `At most ${most.toString()} characters.` }),
+    ...(about.mayBeEmpty === true ? [] : [IsNotEmpty({ message: 'This is needed.' })]),
+  );
+}
+
+/** One of a fixed set of words. */
+export function ChoiceField(choices: readonly (string | number)[], about: About): PropertyDecorator {
+  return applyDecorators(
+    ...field(about, { enum: choices }),
+    IsIn(choices, { message: `Must be one of ${choices.join(', ')}.` }),
+  );
+}
+
+/** Yes or no. */
+export function FlagField(about: About): PropertyDecorator {
+  return applyDecorators(
+    ...field(about, { type: Boolean }),
+    IsBoolean({ message: 'This must be true or false.' }),
+  );
+}
+
+/** An object of another DTO class. */
+export function NestedField(of: () => new () => object, about: About): PropertyDecorator {
+  return applyDecorators(
+    ...field(about, { type: of }),
+    IsNotEmpty({ message: 'This is needed.' }),
+    ValidateNested({ message: 'This must be an object.' }),
+    Type(of),
+  );
+}
+
+/** A list of another DTO class. */
+export function NestedListField(of: () => new () => object, most: number, about: About): PropertyDecorator {
+  return applyDecorators(
+    ...field(about, { type: of, isArray: true }),
+    IsArray({ message: 'This must be a list.' }),
+    ArrayMaxSize(most, { message: `At most ${most.toString()}.` }),
+    ValidateNested({ each: true, message: 'Every item must be an object.' }),
+    Type(of),
+  );
+}
+
+/** A list of short texts. */
+export function TextListField(most: number, about: About): PropertyDecorator {
+  return applyDecorators(
+    ...field(about, { type: String, isArray: true }),
+    IsArray({ message: 'This must be a list.' }),
+    ArrayMaxSize(most, { message: `At most ${most.toString()}.` }),
+    IsString({ each: true, message: 'Every item must be text.' }),
+  );
+}

@@ -1,0 +1,57 @@
+import { ArgumentsHost, Catch, ExceptionFilter, HttpException, Logger } from '@nestjs/common';
+import type { Response } from 'express';
+import { type FieldProblem, type Problem, ProblemException } from './problems.js';
+
+/** Errors that body-parser and the router raise themselves. */
+interface Raised {
+  readonly type?: unknown;
+  readonly status?: unknown;
+}
+
+const TITLES: Readonly<Record<number, string>> = {
+  404: 'Nothing is here',
+  405: 'Not possible here',
+  413: 'The request is too large',
+  415: 'Send JSON',
+  429: 'Too many requests: wait a moment',
+};
+
+const NOT_JSON: FieldProblem = { field: 'body', code: 'malformed', message: 'This is not JSON.' };
+
+/** Turns every failure into an RFC 9457 problem. What is not expected becomes a bare 500: no stack, no SQL. */
+@Catch()
+export class ProblemFilter implements ExceptionFilter {
+  private readonly logger = new Logger('problem');
+
+  catch(error: unknown, host: ArgumentsHost): void {
+    const response = host.switchToHttp().getResponse<Response>();
+    const problem = this.problemOf(error);
+    if (response.headersSent) return;
+    response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+  }
+
+  private problemOf(error: unknown): Problem {
+    if (error instanceof ProblemException)
+      return problem(error.getStatus(), error.kind, error.heading, error.errors);
+    const raised = error as Raised | undefined;
+    if (raised?.type === 'entity.too.large') return problem(413, 'tooLarge', TITLES[413] ?? '');
+    const status = error instanceof HttpException ? error.getStatus() : Number(raised?.status);
+    // Everything refused on purpose is a ProblemException, so a bare 400 is the parser's.
+    if (status === 400) return problem(400, 'malformed', 'The request is not JSON', [NOT_JSON]);
+    if (status >= 400 && status < 500)
+      return problem(status, 'request', TITLES[status] ?? 'The request is refused');
+    this.logger.error(error instanceof Error ? (error.stack ?? error.message) : String(error));
+    return problem(500, 'unexpected', 'Something went wrong here; nothing was changed');
+  }
+}
+
+function problem(status: number, kind: string, title: string, errors: readonly FieldProblem[] = []): Problem {
+  const detail = errors.length === 0 ? `${title}.` : errors.map((e) => `${e.field}: ${e.message}`).join(' ');
+  return {
+    type: `urn:hammock:problem:${kind}`,
+    title,
+    status,
+    detail,
+    ...(errors.length === 0 ? {} : { errors: [...errors] }),
+  };
+}

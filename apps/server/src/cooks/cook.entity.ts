@@ -1,0 +1,72 @@
+import { ApiProperty } from '@nestjs/swagger';
+import type { PlanInput } from '@hammock/core';
+import { Column, Entity, Index, OneToMany, OneToOne, PrimaryColumn, type Relation } from 'typeorm';
+import type { AnswerReply } from '../answer/answer.service.js';
+import { Outcome } from './outcome.entity.js';
+import { StageEventRow } from './stageEvent.entity.js';
+
+/** One run of a plan at the stove. It keeps the plan and the answer as they were, whatever changes later. */
+@Entity('cook')
+export class Cook {
+  @ApiProperty({ format: 'uuid' })
+  @PrimaryColumn({ type: 'text' })
+  id: string;
+
+  @ApiProperty({ nullable: true, type: String })
+  @Index()
+  @Column({ type: 'text', nullable: true })
+  dishId: string | null;
+
+  @ApiProperty({ nullable: true, type: String })
+  @Column({ type: 'text', nullable: true })
+  bagId: string | null;
+
+  @ApiProperty({ nullable: true, type: String })
+  @Column({ type: 'text', nullable: true })
+  vesselId: string | null;
+
+  @ApiProperty({ nullable: true, type: String })
+  @Column({ type: 'text', nullable: true })
+  hobId: string | null;
+
+  @ApiProperty({ nullable: true, type: String })
+  @Column({ type: 'text', nullable: true })
+  cupId: string | null;
+
+  @ApiProperty({ example: 'Bellows pilaf' })
+  @Column({ type: 'text' })
+  label: string;
+
+  @ApiProperty({ type: 'object', additionalProperties: true })
+  @Column({ type: 'simple-json' })
+  input: PlanInput;
+
+  @ApiProperty({ type: 'object', additionalProperties: true, description: 'The answer as it was then' })
+  @Column({ type: 'simple-json' })
+  answer: AnswerReply;
+
+  @ApiProperty({ description: 'What was advised, ml' })
+  @Column({ type: 'real' })
+  advisedMl: number;
+
+  @ApiProperty({ description: 'What was poured, ml; null until it is said', type: Number, nullable: true })
+  @Column({ type: 'real', nullable: true })
+  pouredMl: number | null;
+
+  @ApiProperty({ description: 'ms since the epoch' })
+  @Index()
+  @Column({ type: 'integer' })
+  startedAtMs: number;
+
+  @ApiProperty({ description: 'True when it was given up', type: Boolean })
+  @Column({ type: 'boolean', default: false })
+  abandoned: boolean;
+
+  @ApiProperty({ type: () => StageEventRow, isArray: true })
+  @OneToMany(() => StageEventRow, (event) => event.cook)
+  events?: Relation<StageEventRow>[];
+
+  @ApiProperty({ type: () => Outcome, nullable: true })
+  @OneToOne(() => Outcome, (outcome) => outcome.cook)
+  outcome?: Relation<Outcome> | null;
+}

@@ -1,0 +1,15 @@
+import { Module } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { AnswerModule } from '../answer/answer.module.js';
+import { Cook } from './cook.entity.js';
+import { CooksController } from './cooks.controller.js';
+import { CooksService } from './cooks.service.js';
+import { Outcome } from './outcome.entity.js';
+import { StageEventRow } from './stageEvent.entity.js';
+
+@Module({
+  imports: [TypeOrmModule.forFeature([Cook, StageEventRow, Outcome]), AnswerModule],
+  controllers: [CooksController],
+  providers: [CooksService],
+})
+export class CooksModule {}

@@ -1,0 +1,33 @@
+import { ApiProperty } from '@nestjs/swagger';
+import { Column, Entity, JoinColumn, OneToOne, PrimaryColumn, type Relation } from 'typeorm';
+import { Cook } from './cook.entity.js';
+
+/** How the base of the pot looked. */
+export type BaseSeen = 'clean' | 'golden' | 'dark' | 'burnt';
+
+/** How a cook came out, as judged by the one who ate it. */
+@Entity('outcome')
+export class Outcome {
+  @PrimaryColumn({ type: 'text' })
+  cookId: string;
+
+  @OneToOne(() => Cook, (cook) => cook.outcome, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'cookId' })
+  cook?: Relation<Cook>;
+
+  @ApiProperty({ description: '1 hard, 2 a little firm, 3 as wanted, 4 a little soft, 5 mushy' })
+  @Column({ type: 'integer' })
+  texture: number;
+
+  @ApiProperty({ enum: ['clean', 'golden', 'dark', 'burnt'] })
+  @Column({ type: 'text' })
+  base: BaseSeen;
+
+  @ApiProperty({ description: 'One line for next time' })
+  @Column({ type: 'text' })
+  note: string;
+
+  @ApiProperty({ description: 'ms since the epoch' })
+  @Column({ type: 'integer' })
+  atMs: number;
+}

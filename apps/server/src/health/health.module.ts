@@ -1,0 +1,16 @@
+import { Controller, Get, Module } from '@nestjs/common';
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+
+@ApiTags('health')
+@Controller('api/health')
+export class HealthController {
+  @Get()
+  @ApiOkResponse({ schema: { example: { ok: true } } })
+  read(): { ok: true } {
+    return { ok: true };
+  }
+}
+
+/** Whether the server is there: what the screens ask when they lost it. */
+@Module({ controllers: [HealthController] })
+export class HealthModule {}

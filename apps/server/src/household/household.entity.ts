@@ -1,0 +1,34 @@
+import { ApiProperty } from '@nestjs/swagger';
+import type { Served, Texture } from '@hammock/core';
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+/** The one household: where it cooks and how it likes its grain. */
+@Entity('household')
+export class Household {
+  @PrimaryColumn({ type: 'integer' })
+  id: number;
+
+  @ApiProperty({ example: 'Our kitchen' })
+  @Column({ type: 'text' })
+  name: string;
+
+  @ApiProperty({ description: 'm above the sea' })
+  @Column({ type: 'real' })
+  altitudeM: number;
+
+  @ApiProperty({ description: '°C' })
+  @Column({ type: 'real' })
+  roomC: number;
+
+  @ApiProperty({ description: 'Texture wanted, 1 firm to 5 very soft' })
+  @Column({ type: 'integer' })
+  texture: Texture;
+
+  @ApiProperty({ enum: ['plain', 'underSalty'] })
+  @Column({ type: 'text' })
+  served: Served;
+
+  @ApiProperty({ description: 'True when amounts are shown in g and ml first' })
+  @Column({ type: 'boolean' })
+  metric: boolean;
+}

@@ -1,0 +1,65 @@
+import { Body, Controller, Delete, Get, HttpCode, Param, Put } from '@nestjs/common';
+import { ApiNoContentResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { InjectRepository } from '@nestjs/typeorm';
+import type { PlanInput } from '@hammock/core';
+import { IsNull, Repository, type EntityManager } from 'typeorm';
+import { Clock } from '../common/clock.js';
+import { plain } from '../common/plain.js';
+import { ProblemException } from '../common/problems.js';
+import { Store } from '../common/store.js';
+import { UuidParam } from '../common/uuidParam.js';
+import { WriteQueue } from '../common/writeQueue.js';
+import { Dish } from '../dishes/dish.entity.js';
+import { StoredPlanDto } from './plan.dto.js';
+import { Plan } from './plan.entity.js';
+
+/** Only the newest plans are of use: older ones live on inside the cooks made from them. */
+const NEWEST = 20;
+
+@ApiTags('plans')
+@Controller('api/plans')
+export class PlansController {
+  private readonly store: Store<Plan>;
+
+  constructor(
+    @InjectRepository(Plan) private readonly repository: Repository<Plan>,
+    queue: WriteQueue,
+    clock: Clock,
+  ) {
+    this.store = new Store('plan', Plan, repository, queue, clock);
+  }
+
+  @Get()
+  @ApiOperation({ summary: 'The newest plans, the one last worked on first' })
+  @ApiOkResponse({ type: Plan, isArray: true })
+  list(): Promise<Plan[]> {
+    return this.repository.find({
+      where: { deletedAtMs: IsNull() },
+      order: { updatedAtMs: 'DESC' },
+      take: NEWEST,
+    });
+  }
+
+  @Put(':id')
+  @ApiOperation({ summary: 'Keeps a plan as it is being typed' })
+  @ApiOkResponse({ type: Plan })
+  put(@Param('id', new UuidParam('id')) id: string, @Body() dto: StoredPlanDto): Promise<Plan> {
+    const { dishId = null, bagId = null, vesselId = null, hobId = null, cupId = null, label } = dto;
+    const values = { dishId, bagId, vesselId, hobId, cupId, label, input: plain(dto.input) as PlanInput };
+    return this.store.put(id, values, (manager) => dishExists(manager, dishId));
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  remove(@Param('id', new UuidParam('id')) id: string): Promise<void> {
+    return this.store.remove(id);
+  }
+}
+
+async function dishExists(manager: EntityManager, dishId: string | null): Promise<void> {
+  if (dishId === null || (await manager.existsBy(Dish, { id: dishId }))) return;
+  throw new ProblemException(422, 'plan', 'The plan names a dish that is not here', [
+    { field: 'dishId', code: 'unknownId', message: 'There is no such dish.' },
+  ]);
+}

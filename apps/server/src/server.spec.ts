@@ -1,0 +1,427 @@
+import 'reflect-metadata';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import request from 'supertest';
+import { ANSWER_EXAMPLE } from './answer/answer.example.js';
+import { temporaryServer, type TemporaryServer } from './testing/temporaryServer.js';
+
+let server: TemporaryServer;
+const http = () => request(server.url);
+const uuid = (n: number): string => `00000000-0000-4000-8000-${n.toString().padStart(12, '0')}`;
+
+beforeAll(async () => {
+  server = await temporaryServer();
+});
+afterAll(() => server.close());
+
+describe('POST /api/answer', () => {
+  it('answers the documented example with an account that closes', async () => {
+    const { body } = await http().post('/api/answer').send(ANSWER_EXAMPLE).expect(200);
+    const sum = (side: string): number =>
+      body.account.terms
+        .filter((t: { side: string }) => t.side === side)
+        .reduce((s: number, t: { g: number }) => s + t.g, 0);
+    expect(Math.abs(sum('comesFrom') - sum('goesTo'))).toBeLessThan(0.1);
+    expect(body.pour).toMatchObject({ ingredientId: 'stockChicken' });
+    expect(body.keepBy.ml).toBeGreaterThan(0);
+    expect(body.salt.sources.length).toBeGreaterThan(0);
+    expect(body.cautions.map((c: { code: string }) => c.code)).toContain('leftovers');
+  });
+
+  // The tolerance of common practice, ±15 %; the rows are those of packages/core published.spec.
+  it.each([
+    [
+      3,
+      {
+        grainId: 'longGrainWhite',
+        grain: { cups: 1.5 },
+        toast: 'opaque',
+        timing: { openBoilMin: 5, openBoilHeat: 'mediumHigh', coveredMin: 15 },
+      },
+    ],
+    [
+      2,
+      {
+        grainId: 'basmati',
+        grain: { cups: 1 },
+        wash: 'rinsed',
+        soakMin: 30,
+        pourWith: 'mushroomLiquor',
+        timing: { coveredMin: 15, restMin: 5 },
+      },
+    ],
+    [
+      3,
+      {
+        grainId: 'parboiledBasmati',
+        grain: { cups: 3 },
+        wash: 'rinsed',
+        soakMin: 60,
+        liquidTempC: 95,
+        timing: { coveredMin: 20 },
+      },
+    ],
+  ])('pours about %p cups as practised cooks do', async (cups, plan) => {
+    const { body } = await http()
+      .post('/api/answer')
+      .send({ ...plan, vessel: ANSWER_EXAMPLE.vessel })
+      .expect(200);
+    expect(Math.abs(body.pour.ml / (cups * 236.588) - 1)).toBeLessThanOrEqual(0.15);
+  });
+
+  it.each<[string, object, number, string]>([
+    ['no grain', { ...ANSWER_EXAMPLE, grainId: undefined }, 400, 'grainId'],
+    ['no vessel', { ...ANSWER_EXAMPLE, vessel: undefined }, 400, 'vessel'],
+    ['an unknown property', { ...ANSWER_EXAMPLE, colour: 'red' }, 400, 'colour'],
+    [
+      'an unknown property inside',
+      { ...ANSWER_EXAMPLE, vessel: { ...ANSWER_EXAMPLE.vessel, legs: 3 } },
+      400,
+      'vessel.legs',
+    ],
+    ['a wrong type', { ...ANSWER_EXAMPLE, soakMin: 'long' }, 400, 'soakMin'],
+    ['a vessel that is a word', { ...ANSWER_EXAMPLE, vessel: 'pot' }, 400, 'vessel'],
+    ['a negative amount', { ...ANSWER_EXAMPLE, grain: { g: -5 } }, 400, 'grain.g'],
+    ['nothing', { ...ANSWER_EXAMPLE, grain: { g: 0 } }, 422, 'grain.g'],
+    ['an enormous amount', { ...ANSWER_EXAMPLE, grain: { g: 1e12 } }, 400, 'grain.g'],
+    ['an empty amount', { ...ANSWER_EXAMPLE, grain: { text: '' } }, 422, 'grain.text'],
+    ['1/0 cup', { ...ANSWER_EXAMPLE, grain: { text: '1/0 cup' } }, 422, 'grain.text'],
+    ['an unknown id', { ...ANSWER_EXAMPLE, grainId: 'gravel' }, 422, 'grainId'],
+    [
+      'an unknown ingredient',
+      { ...ANSWER_EXAMPLE, ingredients: [{ ingredientId: 'moon', amount: { g: 5 } }] },
+      422,
+      'ingredients[0].ingredientId',
+    ],
+    [
+      'an ingredient without amount',
+      { ...ANSWER_EXAMPLE, ingredients: [{ ingredientId: 'onion' }] },
+      400,
+      'ingredients[0].amount',
+    ],
+    ['a pot too small', { ...ANSWER_EXAMPLE, grain: { cups: 6 } }, 422, 'vessel.volumeMl'],
+    [
+      'an impossible stage',
+      {
+        ...ANSWER_EXAMPLE,
+        stages: [{ id: 'a', act: 'rest', heat: 'off', lid: 'on', end: { kind: 'minutes', minutes: 5 } }],
+      },
+      422,
+      'stages[1].act',
+    ],
+  ])('refuses %s at its field', async (_what, plan, status, field) => {
+    const reply = await http().post('/api/answer').send(plan).expect(status);
+    expect(reply.headers['content-type']).toContain('application/problem+json');
+    expect(reply.body).toMatchObject({
+      type: expect.stringMatching(/^urn:hammock:/u),
+      status,
+      title: expect.any(String),
+    });
+    expect(reply.body.errors.map((e: { field: string }) => e.field)).toContain(field);
+    expect(reply.body.errors[0].message).toMatch(/\.$/u);
+  });
+
+  it('refuses what is not JSON, NaN, and ten megabytes', async () => {
+    const raw = (body: string) =>
+      http().post('/api/answer').set('content-type', 'application/json').send(body);
+    expect((await raw('{"grainId":').expect(400)).body.errors[0].field).toBe('body');
+    await raw('{"grainId":"basmati","grain":{"g":NaN}}').expect(400);
+    await raw('[]').expect(400);
+    await raw('null').expect(400);
+    const large = await raw(`{"grainId":"${'x'.repeat(10_000_000)}"}`).expect(413);
+    expect(large.body).toMatchObject({ status: 413 });
+  });
+});
+
+describe('the API document', () => {
+  it('has real schemas and the example that runs', async () => {
+    const { body } = await http().get('/api/docs-json').expect(200);
+    const post = body.paths['/api/answer'].post;
+    expect(post.requestBody.content['application/json'].examples.pilaf.value).toEqual(ANSWER_EXAMPLE);
+    expect(body.components.schemas.PlanDto.properties.altitudeM).toMatchObject({
+      minimum: -430,
+      maximum: 5500,
+      'x-unit': 'm',
+    });
+    expect(Object.keys(body.components.schemas.AnswerDto.properties)).toEqual(
+      expect.arrayContaining(['pour', 'keepBy', 'account', 'salt', 'warnings']),
+    );
+    for (const path of [
+      '/api/bags',
+      '/api/vessels',
+      '/api/hobs',
+      '/api/cups',
+      '/api/dishes',
+      '/api/plans',
+      '/api/cooks',
+      '/api/household',
+    ]) {
+      expect(body.paths[path].get).toBeDefined();
+    }
+  });
+
+  it('answers an unknown path with a problem', async () => {
+    expect((await http().get('/api/nowhere').expect(404)).body).toMatchObject({ status: 404 });
+  });
+});
+
+describe('the database', () => {
+  it('opens in WAL with foreign keys, and has no drift from its migrations', async () => {
+    const [{ journal_mode: mode }] = await server.dataSource.query('PRAGMA journal_mode');
+    const [{ foreign_keys: keys }] = await server.dataSource.query('PRAGMA foreign_keys');
+    expect([mode, keys]).toEqual(['wal', 1]);
+    const drift = await server.dataSource.driver.createSchemaBuilder().log();
+    expect(drift.upQueries.map((q) => q.query)).toEqual([]);
+  });
+
+  it('can go back and forth through its migrations', async () => {
+    const other = await temporaryServer();
+    await other.dataSource.undoLastMigration();
+    await other.dataSource.undoLastMigration();
+    await other.dataSource.runMigrations();
+    expect((await request(other.url).get('/api/dishes')).body).toHaveLength(3);
+    await other.close();
+  });
+
+  it('starts with a kitchen that answers its own dishes', async () => {
+    const [dishes, vessels] = await Promise.all([http().get('/api/dishes'), http().get('/api/vessels')]);
+    expect(vessels.body).toHaveLength(3);
+    for (const dish of dishes.body) {
+      await http()
+        .post('/api/answer')
+        .send({ ...dish.spec, vessel: { diameterCm: 22, volumeMl: 4000 } })
+        .expect(200);
+    }
+  });
+});
+
+describe('the kitchen', () => {
+  const pot = { label: 'Blue pot', diameterCm: 20, volumeMl: 3000, lid: 'tight', wall: 'thin' };
+
+  it('keeps, changes, takes away and brings back', async () => {
+    const made = await http()
+      .put(`/api/vessels/${uuid(1)}`)
+      .send(pot)
+      .expect(200);
+    await http()
+      .put(`/api/vessels/${uuid(1)}`)
+      .send({ ...pot, label: 'Blue enamel pot' })
+      .expect(200);
+    const find = async () =>
+      (await http().get('/api/vessels')).body.find((v: { id: string }) => v.id === uuid(1));
+    expect(await find()).toMatchObject({ label: 'Blue enamel pot', createdAtMs: made.body.createdAtMs });
+    await http()
+      .delete(`/api/vessels/${uuid(1)}`)
+      .expect(204);
+    expect(await find()).toBeUndefined();
+    await http()
+      .delete(`/api/vessels/${uuid(1)}`)
+      .expect(404);
+    await http()
+      .put(`/api/vessels/${uuid(1)}`)
+      .send(pot)
+      .expect(200);
+    expect(await find()).toMatchObject({ label: 'Blue pot' });
+  });
+
+  it.each<[string, object, string]>([
+    ['bags', { grainId: 'gravel', label: 'x', note: '' }, 'grainId'],
+    ['vessels', { ...pot, diameterCm: 900 }, 'diameterCm'],
+    ['vessels', { ...pot, label: '' }, 'label'],
+    ['hobs', { label: 'x', kind: 'gas', powerW: { high: 1 } }, 'powerW.mediumHigh'],
+    ['cups', { label: 'x', kind: 'cup', ml: 200, parts: ['7/9'] }, 'parts'],
+    [
+      'dishes',
+      { label: 'x', blurb: '', spec: { grainId: 'basmati', grain: { g: 1 }, vessel: pot } },
+      'spec.vessel',
+    ],
+  ])('refuses a wrong %s field and stores nothing', async (path, body, field) => {
+    const before = (await http().get(`/api/${path}`)).body;
+    const reply = await http()
+      .put(`/api/${path}/${uuid(2)}`)
+      .send(body)
+      .expect(400);
+    expect(reply.body.errors.map((e: { field: string }) => e.field)).toContain(field);
+    expect((await http().get(`/api/${path}`)).body).toEqual(before);
+  });
+
+  it('keeps bags, hobs, cups and the household', async () => {
+    await http()
+      .put(`/api/bags/${uuid(3)}`)
+      .send({ grainId: 'basmati', label: 'Tall bag', note: '' })
+      .expect(200);
+    const powerW = { high: 1500, mediumHigh: 900, medium: 500, low: 200, veryLow: 120, off: 0 };
+    await http()
+      .put(`/api/hobs/${uuid(4)}`)
+      .send({ label: 'Plate', kind: 'electric', powerW })
+      .expect(200);
+    await http()
+      .put(`/api/cups/${uuid(5)}`)
+      .send({ label: 'mug', kind: 'cup', ml: 310, parts: ['1', '1/2'] })
+      .expect(200);
+    const household = {
+      name: 'Us',
+      altitudeM: 1640,
+      roomC: 18,
+      texture: 3,
+      served: 'underSalty',
+      metric: true,
+    };
+    await http().put('/api/household').send(household).expect(200);
+    expect((await http().get('/api/household')).body).toMatchObject(household);
+    expect((await http().get('/api/hobs')).body.at(-1)).toMatchObject({ powerW });
+    await http().put('/api/bags/not-an-id').send({}).expect(400);
+  });
+});
+
+describe('a cook', () => {
+  const input = { ...ANSWER_EXAMPLE };
+  const begin = (n: number, at = 1_760_000_000_000) => ({ label: 'Pilaf', input, startedAtMs: at + n });
+
+  it('keeps a plan as typed, even one without an answer', async () => {
+    const half = { label: 'Pilaf', input: { ...input, grain: { text: '1 3/' } } };
+    await http()
+      .put(`/api/plans/${uuid(10)}`)
+      .send(half)
+      .expect(200);
+    expect((await http().get('/api/plans')).body[0]).toMatchObject({
+      id: uuid(10),
+      input: { grain: { text: '1 3/' } },
+    });
+    await http()
+      .put(`/api/plans/${uuid(11)}`)
+      .send({ ...half, dishId: uuid(999) })
+      .expect(422);
+  });
+
+  it('begins, takes taps once each, keeps what was poured and how it came out', async () => {
+    const path = `/api/cooks/${uuid(20)}`;
+    const begun = await http().put(path).send(begin(1)).expect(200);
+    expect(begun.body.advisedMl).toBeCloseTo(begun.body.answer.pour.ml, 9);
+    const stageId = begun.body.answer.stages[0].id;
+    const tap = { kind: 'start', stageId, atMs: 1_760_000_000_500 };
+    await http()
+      .put(`${path}/events/${uuid(30)}`)
+      .send(tap)
+      .expect(200);
+    await http()
+      .put(`${path}/events/${uuid(30)}`)
+      .send(tap)
+      .expect(200);
+    await http()
+      .put(`${path}/events/${uuid(31)}`)
+      .send({ ...tap, stageId: 'nowhere' })
+      .expect(422);
+    await http().patch(path).send({ pouredMl: 700 }).expect(200);
+    await http()
+      .put(`${path}/outcome`)
+      .send({ texture: 3, base: 'clean', note: 'as it was', atMs: 1_760_000_100_000 })
+      .expect(200);
+    await http()
+      .put(path)
+      .send({ ...begin(1), label: 'Another' })
+      .expect(200);
+    const { body } = await http().get(path).expect(200);
+    expect(body).toMatchObject({ label: 'Pilaf', pouredMl: 700, outcome: { texture: 3, note: 'as it was' } });
+    expect(body.events).toHaveLength(1);
+  });
+
+  it('refuses a plan that has no answer, with the path into the request, and stores nothing', async () => {
+    const reply = await http()
+      .put(`/api/cooks/${uuid(21)}`)
+      .send({ ...begin(2), input: { ...input, grainId: 'gravel' } })
+      .expect(422);
+    expect(reply.body.errors[0].field).toBe('input.grainId');
+    await http()
+      .get(`/api/cooks/${uuid(21)}`)
+      .expect(404);
+    await http()
+      .put(`/api/cooks/${uuid(21)}/outcome`)
+      .send({ texture: 3, base: 'clean', note: '', atMs: 1_760_000_100_000 })
+      .expect(404);
+    await http()
+      .put(`/api/cooks/${uuid(20)}/outcome`)
+      .send({ texture: 7, base: 'black', note: '', atMs: 1 })
+      .expect(400);
+  });
+
+  it('lists the newest first, in pages', async () => {
+    for (let n = 0; n < 5; n += 1)
+      await http()
+        .put(`/api/cooks/${uuid(40 + n)}`)
+        .send(begin(1000 + n))
+        .expect(200);
+    const first = (await http().get('/api/cooks?limit=2').expect(200)).body;
+    expect(first.map((c: { id: string }) => c.id)).toEqual([uuid(44), uuid(43)]);
+    const next = (await http().get(`/api/cooks?limit=2&beforeMs=${first[1].startedAtMs}`)).body;
+    expect(next.map((c: { id: string }) => c.id)).toEqual([uuid(42), uuid(41)]);
+    await http().get('/api/cooks?limit=0').expect(400);
+    await http().get('/api/cooks?limit=many').expect(400);
+  });
+
+  it('keeps every write when many come at once, and undoes only the one that fails', async () => {
+    const path = `/api/cooks/${uuid(20)}`;
+    const stageId = (await http().get(path)).body.answer.stages[0].id;
+    const sends = Array.from({ length: 40 }, (_, n) =>
+      http()
+        .put(`${path}/events/${uuid(500 + n)}`)
+        .send({
+          kind: 'extend',
+          stageId: n % 4 === 3 ? 'nowhere' : stageId,
+          atMs: 1_760_000_001_000 + n,
+          minutes: 1,
+        }),
+    );
+    const statuses = (await Promise.all(sends)).map((r) => r.status);
+    expect(statuses.filter((s) => s === 200)).toHaveLength(30);
+    expect((await http().get(path)).body.events).toHaveLength(31);
+  });
+});
+
+describe('the server as a whole', () => {
+  it('finds everything again after a restart', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'hammock-again-'));
+    const first = await temporaryServer({ folder });
+    await request(first.url)
+      .put(`/api/bags/${uuid(3)}`)
+      .send({ grainId: 'millet', label: 'Kept', note: '' })
+      .expect(200);
+    await first.close();
+    const second = await temporaryServer({ folder });
+    expect(
+      (await request(second.url).get('/api/bags')).body.map((b: { label: string }) => b.label),
+    ).toContain('Kept');
+    await second.close();
+    rmSync(folder, { recursive: true });
+  });
+
+  it('slows a runaway down, with a problem', async () => {
+    const slow = await temporaryServer({ rate: { limit: 5, windowMs: 60_000 } });
+    const statuses = [];
+    for (let n = 0; n < 7; n += 1) statuses.push((await request(slow.url).get('/api/health')).status);
+    expect(statuses).toEqual([200, 200, 200, 200, 200, 429, 429]);
+    await slow.close();
+  });
+
+  it('serves the web: page for screens, hashed assets for a year, 404 for unknown assets', async () => {
+    const webFolder = mkdtempSync(join(tmpdir(), 'hammock-web-'));
+    mkdirSync(join(webFolder, 'assets'));
+    writeFileSync(join(webFolder, 'index.html'), '<!doctype html><title>Hammock</title>');
+    writeFileSync(join(webFolder, 'assets', 'a-1234.js'), `/* ${'x'.repeat(4000)} */`);
+    const web = await temporaryServer({ webFolder });
+    const page = await request(web.url).get('/notebook').set('accept', 'text/html').expect(200);
+    expect(page.headers['content-security-policy']).toContain("default-src 'self'");
+    expect(page.headers['cache-control']).toBe('no-cache');
+    const asset = await request(web.url).get('/assets/a-1234.js').expect(200);
+    expect(asset.headers).toMatchObject({
+      'content-encoding': 'gzip',
+      'cache-control': expect.stringContaining('immutable'),
+    });
+    await request(web.url).get('/assets/gone.js').expect(404);
+    await request(web.url).get('/api/nowhere').expect(404);
+    await web.close();
+    rmSync(webFolder, { recursive: true });
+  });
+});
