@@ -114,6 +114,9 @@ export default tseslint.config(
       }),
       // Nest modules are classes that only carry decorators; DTO classes must stay value imports.
       '@typescript-eslint/no-extraneous-class': 'off',
+      // DTOs and entities are data with decorators, without behaviour: a literal or a copy is as good as an instance.
+      '@typescript-eslint/no-misused-spread': 'off',
+      '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
       '@typescript-eslint/consistent-type-imports': 'off',
     },
   },

@@ -11,7 +11,7 @@ export {
   type ParseOptions,
 } from './measures/parseAmount.js';
 export { measurable, SHOWN_ERROR, type Measurable, type Measure, type Scoop } from './measures/measurable.js';
-export { showCount, showMeasurable, showMetric } from './measures/show.js';
+export { quarter, showCount, showMeasurable, showMetric } from './measures/show.js';
 
 export {
   RELEASE,
@@ -107,3 +107,27 @@ export type { Term, TermKind } from './account/term.js';
 export type { Warning, WarningCode } from './account/warnings.js';
 
 export { cautionsFor, type Caution, type CautionCode, type CautionInput } from './cautions/cautions.js';
+
+export type {
+  AnswerReply,
+  BagFields,
+  BagRecord,
+  BaseSeen,
+  Choices,
+  CookRecord,
+  CupFields,
+  CupRecord,
+  DishFields,
+  DishRecord,
+  DishSpec,
+  HobFields,
+  HobRecord,
+  HouseholdRecord,
+  KeptRecord,
+  OutcomeRecord,
+  PlanFields,
+  PlanRecord,
+  Verdict,
+  VesselFields,
+  VesselRecord,
+} from './records/records.js';

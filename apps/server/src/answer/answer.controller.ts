@@ -7,10 +7,11 @@ import {
   ApiTags,
   ApiUnprocessableEntityResponse,
 } from '@nestjs/swagger';
+import type { AnswerReply } from '@hammock/core';
 import { Problem } from '../common/problems.js';
 import { ANSWER_EXAMPLE } from './answer.example.js';
 import { AnswerDto } from './answer.dto.js';
-import { AnswerService, type AnswerReply } from './answer.service.js';
+import { AnswerService } from './answer.service.js';
 import { PlanDto } from './plan.dto.js';
 
 @ApiTags('answer')

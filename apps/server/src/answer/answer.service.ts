@@ -1,10 +1,8 @@
 import { Injectable } from '@nestjs/common';
-import { answer, cautionsFor, problemText, type Answer, type Caution, type PlanInput } from '@hammock/core';
+import { answer, cautionsFor, problemText, type AnswerReply, type PlanInput } from '@hammock/core';
 import { plain } from '../common/plain.js';
 import { ProblemException } from '../common/problems.js';
 import type { PlanDto } from './plan.dto.js';
-
-export type AnswerReply = Answer & { readonly cautions: readonly Caution[] };
 
 /** Asks the core, and turns its reasons into a problem when it refuses. */
 @Injectable()

@@ -1,10 +1,11 @@
 import { ApiProperty } from '@nestjs/swagger';
+import type { BagRecord } from '@hammock/core';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 
 /** A bag of grain of this household. */
 @Entity('bag')
-export class Bag extends KeptEntity {
+export class Bag extends KeptEntity implements BagRecord {
   @ApiProperty({ description: 'Id of the grain', example: 'basmati' })
   @Column({ type: 'text' })
   grainId: string;

@@ -1,8 +1,7 @@
 import { OmitType } from '@nestjs/swagger';
-import type { StageEvent } from '@hammock/core';
+import type { BaseSeen, StageEvent, Verdict } from '@hammock/core';
 import { ChoiceField, FlagField, IntegerField, NumberField, TextField } from '../common/fields.js';
 import { StoredPlanDto } from '../plans/plan.dto.js';
-import type { BaseSeen } from './outcome.entity.js';
 
 /** Times between 2001 and 2100 in ms: a clock that is further off is broken. */
 const AT_MS = { least: 978_307_200_000, most: 4_102_444_800_000, unit: 'ms' } as const;
@@ -43,7 +42,7 @@ export class StageEventDto {
 /** How it came out. */
 export class OutcomeDto {
   @ChoiceField([1, 2, 3, 4, 5], { about: '1 hard, 2 a little firm, 3 as wanted, 4 a little soft, 5 mushy' })
-  texture: number;
+  texture: Verdict;
 
   @ChoiceField(['clean', 'golden', 'dark', 'burnt'] satisfies BaseSeen[], { about: 'The base of the pot' })
   base: BaseSeen;

@@ -1,13 +1,12 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { PlanInput } from '@hammock/core';
+import type { AnswerReply, CookRecord, PlanInput } from '@hammock/core';
 import { Column, Entity, Index, OneToMany, OneToOne, PrimaryColumn, type Relation } from 'typeorm';
-import type { AnswerReply } from '../answer/answer.service.js';
 import { Outcome } from './outcome.entity.js';
 import { StageEventRow } from './stageEvent.entity.js';
 
 /** One run of a plan at the stove. It keeps the plan and the answer as they were, whatever changes later. */
 @Entity('cook')
-export class Cook {
+export class Cook implements CookRecord {
   @ApiProperty({ format: 'uuid' })
   @PrimaryColumn({ type: 'text' })
   id: string;

@@ -1,13 +1,11 @@
 import { ApiProperty } from '@nestjs/swagger';
+import type { BaseSeen, OutcomeRecord, Verdict } from '@hammock/core';
 import { Column, Entity, JoinColumn, OneToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Cook } from './cook.entity.js';
 
-/** How the base of the pot looked. */
-export type BaseSeen = 'clean' | 'golden' | 'dark' | 'burnt';
-
 /** How a cook came out, as judged by the one who ate it. */
 @Entity('outcome')
-export class Outcome {
+export class Outcome implements OutcomeRecord {
   @PrimaryColumn({ type: 'text' })
   cookId: string;
 
@@ -17,7 +15,7 @@ export class Outcome {
 
   @ApiProperty({ description: '1 hard, 2 a little firm, 3 as wanted, 4 a little soft, 5 mushy' })
   @Column({ type: 'integer' })
-  texture: number;
+  texture: Verdict;
 
   @ApiProperty({ enum: ['clean', 'golden', 'dark', 'burnt'] })
   @Column({ type: 'text' })

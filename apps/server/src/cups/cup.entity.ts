@@ -1,11 +1,11 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { Measure } from '@hammock/core';
+import type { CupRecord, Measure } from '@hammock/core';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 
 /** A cup, spoon or jug of this household. */
 @Entity('cup')
-export class Cup extends KeptEntity {
+export class Cup extends KeptEntity implements CupRecord {
   @ApiProperty({ example: 'cup' })
   @Column({ type: 'text' })
   label: string;

@@ -1,14 +1,11 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { PlanInput } from '@hammock/core';
+import type { DishRecord, DishSpec } from '@hammock/core';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 
-/** What a dish is without a pot: a plan less vessel and hob. */
-export type DishSpec = Omit<PlanInput, 'vessel' | 'hob' | 'altitudeM' | 'roomC' | 'cupMl'>;
-
 /** A dish this household makes: grain, what goes in with it, how it is made and for how many. */
 @Entity('dish')
-export class Dish extends KeptEntity {
+export class Dish extends KeptEntity implements DishRecord {
   @ApiProperty({ example: 'Bellows pilaf' })
   @Column({ type: 'text' })
   label: string;

@@ -1,5 +1,6 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Put } from '@nestjs/common';
 import { ApiNoContentResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import type { DishSpec } from '@hammock/core';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import { Clock } from '../common/clock.js';
@@ -8,7 +9,7 @@ import { UuidParam } from '../common/uuidParam.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { DishDto } from './dish.dto.js';
 import { plain } from '../common/plain.js';
-import { Dish, type DishSpec } from './dish.entity.js';
+import { Dish } from './dish.entity.js';
 
 @ApiTags('dishes')
 @Controller('api/dishes')

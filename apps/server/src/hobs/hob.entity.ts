@@ -1,11 +1,11 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { HeatSetting, HobKind } from '@hammock/core';
+import type { HeatSetting, HobKind, HobRecord } from '@hammock/core';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 
 /** A burner of this household. */
 @Entity('hob')
-export class Hob extends KeptEntity {
+export class Hob extends KeptEntity implements HobRecord {
   @ApiProperty({ example: 'Gas ring, left' })
   @Column({ type: 'text' })
   label: string;

@@ -1,10 +1,10 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { Served, Texture } from '@hammock/core';
+import type { HouseholdRecord, Served, Texture } from '@hammock/core';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 /** The one household: where it cooks and how it likes its grain. */
 @Entity('household')
-export class Household {
+export class Household implements HouseholdRecord {
   @PrimaryColumn({ type: 'integer' })
   id: number;
 

@@ -1,12 +1,12 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { PlanInput } from '@hammock/core';
+import type { PlanInput, PlanRecord } from '@hammock/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, type Relation } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 import { Dish } from '../dishes/dish.entity.js';
 
 /** A dish made concrete: amounts, bag, pot and burner. The newest one is what the cook is working on. */
 @Entity('plan')
-export class Plan extends KeptEntity {
+export class Plan extends KeptEntity implements PlanRecord {
   @ApiProperty({ format: 'uuid', nullable: true, type: String })
   @Index()
   @Column({ type: 'text', nullable: true })

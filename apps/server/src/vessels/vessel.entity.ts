@@ -1,11 +1,11 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { LidFit, Wall } from '@hammock/core';
+import type { LidFit, VesselRecord, Wall } from '@hammock/core';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 
 /** A pot of this household. */
 @Entity('vessel')
-export class Vessel extends KeptEntity {
+export class Vessel extends KeptEntity implements VesselRecord {
   @ApiProperty({ example: 'Blue enamel pot' })
   @Column({ type: 'text' })
   label: string;

@@ -1,4 +1,4 @@
-import type Fraction from 'fraction.js';
+import Fraction from 'fraction.js';
 import type { Measurable } from './measurable.js';
 
 const GLYPHS: Readonly<Record<string, string>> = {
@@ -48,3 +48,6 @@ export function showMetric(size: number, unit: 'g' | 'ml'): string {
   const step = Math.abs(size) >= 100 ? 5 : 1;
   return `${(Math.round(size / step) * step).toString()} ${unit}`;
 }
+
+/** A number of quarters as an exact count, for showing "1¾ onions". */
+export const quarter = (quarters: number): Fraction => new Fraction(Math.round(quarters), 4);

@@ -1,0 +1,72 @@
+import { RANGES, type Served, type Texture } from '@hammock/core';
+import { useState } from 'react';
+import { useKitchen } from '../../stores/kitchen.js';
+import { SERVED, TEXTURE } from '../../words/words.js';
+import { problemsOf } from './checks.js';
+import { ChoiceInput, NumberInput, TextInput } from './inputs.js';
+
+/** Where this household cooks and how it likes its grain. Kept as it is typed, once it can be. */
+export function HouseholdForm() {
+  const household = useKitchen((s) => s.household);
+  const setHousehold = useKitchen((s) => s.setHousehold);
+  const [typed, setTyped] = useState<{ name?: string; altitudeM?: number; roomC?: number }>({});
+  const problems = problemsOf({
+    label: typed.name ?? household.name,
+    altitudeM: typed.altitudeM ?? 0,
+    roomC: typed.roomC ?? 0,
+  });
+  const put = (change: typeof typed): void => {
+    const next = { ...typed, ...change };
+    setTyped(next);
+    const field = 'name' in change ? 'label' : (Object.keys(change)[0] ?? '');
+    const wrong = problemsOf({ ...(change.name === undefined ? {} : { label: change.name }), ...change });
+    if (!(field in wrong)) setHousehold(change);
+  };
+  return (
+    <section className="hung" aria-labelledby="household">
+      <h2 id="household" className="m-0 text-[1.35rem] font-bold">
+        Household
+      </h2>
+      <div className="mt-2 grid gap-x-14 gap-y-3 sm:grid-cols-2 lg:grid-cols-3">
+        <TextInput
+          label="Name"
+          value={typed.name ?? household.name}
+          onChange={(name) => put({ name })}
+          problem={problems['label']}
+        />
+        <NumberInput
+          label="Height above the sea"
+          range={RANGES.altitudeM}
+          value={household.altitudeM}
+          onChange={(altitudeM) => put({ altitudeM })}
+          problem={problems['altitudeM']}
+        />
+        <NumberInput
+          label="The room is"
+          range={RANGES.roomC}
+          value={household.roomC}
+          onChange={(roomC) => put({ roomC })}
+          problem={problems['roomC']}
+        />
+        <ChoiceInput
+          label="Grain is wanted"
+          value={household.texture.toString()}
+          words={TEXTURE as Readonly<Record<string, string>>}
+          onChange={(v) => setHousehold({ texture: Number(v) as Texture })}
+        />
+        <ChoiceInput
+          label="Usually served"
+          value={household.served}
+          words={SERVED}
+          onChange={(v) => setHousehold({ served: v as Served })}
+        />
+        <ChoiceInput
+          label="Amounts first in"
+          value={household.metric ? 'metric' : 'cups'}
+          words={{ cups: 'cups and spoons', metric: 'g and ml' }}
+          onChange={(v) => setHousehold({ metric: v === 'metric' })}
+        />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,163 @@
+import { useState, type ReactNode } from 'react';
+import { useKitchen, type KitchenFields, type KitchenKind, type KitchenLists } from '../../stores/kitchen.js';
+import { Button } from '../../ui/Button.js';
+import { problemsOf } from './checks.js';
+
+type Kind = Exclude<KitchenKind, 'dishes'>;
+
+export interface ThingListProps<K extends Kind> {
+  readonly kind: K;
+  readonly title: string;
+  readonly one: string;
+  readonly fresh: KitchenFields[K];
+  readonly describe: (fields: KitchenFields[K]) => string;
+  readonly fields: (
+    value: KitchenFields[K],
+    set: (change: Partial<KitchenFields[K]>) => void,
+    problem: (field: string) => string | undefined,
+  ) => ReactNode;
+}
+
+interface Editing<F> {
+  readonly id: string;
+  readonly value: F;
+  readonly isNew: boolean;
+}
+
+/** One kind of thing the kitchen has: read, changed in place, added, taken away and put back. */
+export function ThingList<K extends Kind>({ kind, title, one, fresh, describe, fields }: ThingListProps<K>) {
+  const list = useKitchen((s) => s[kind]) as KitchenLists[K] & readonly (KitchenFields[K] & { id: string })[];
+  const keep = useKitchen((s) => s.keep);
+  const remove = useKitchen((s) => s.remove);
+  const [editing, setEditing] = useState<Editing<KitchenFields[K]> | undefined>(undefined);
+  const [gone, setGone] = useState<{ id: string; value: KitchenFields[K] } | undefined>(undefined);
+  const form = editing && (
+    <Form
+      editing={editing}
+      one={one}
+      fields={fields}
+      onChange={(value) => setEditing({ ...editing, value })}
+      onLeave={() => setEditing(undefined)}
+      onKeep={() => {
+        keep(kind, editing.id, fieldsOnly(editing.value));
+        setEditing(undefined);
+      }}
+    />
+  );
+  return (
+    <section className="hung" aria-labelledby={kind}>
+      <div className="flex items-center justify-between gap-4">
+        <h2 id={kind} className="m-0 text-[1.35rem] font-bold">
+          {title}
+        </h2>
+        <Button
+          weight="plain"
+          onClick={() => setEditing({ id: crypto.randomUUID(), value: fresh, isNew: true })}
+        >
+          Add a {one}
+        </Button>
+      </div>
+      {gone && (
+        <p className="m-0 flex items-center justify-between gap-4 py-1 text-faint" role="status">
+          {gone.value.label} is taken away.
+          <Button
+            weight="plain"
+            onClick={() => {
+              keep(kind, gone.id, fieldsOnly(gone.value));
+              setGone(undefined);
+            }}
+          >
+            Put it back
+          </Button>
+        </p>
+      )}
+      {list.length === 0 && !editing && <p className="m-0">None yet.</p>}
+      <ul className="m-0 list-none p-0">
+        {list.map((thing) => (
+          <li key={thing.id} className="border-b border-line py-2">
+            {editing?.id === thing.id ? (
+              form
+            ) : (
+              <div className="flex items-center justify-between gap-3">
+                <span>
+                  <strong className="block text-[1.1rem]">{thing.label}</strong>
+                  <span className="text-faint">{describe(thing)}</span>
+                </span>
+                <span className="flex shrink-0 gap-1">
+                  <Button
+                    weight="plain"
+                    className="px-2"
+                    aria-label={`Change ${thing.label}`}
+                    onClick={() => setEditing({ id: thing.id, value: thing, isNew: false })}
+                  >
+                    Change
+                  </Button>
+                  <Button
+                    weight="plain"
+                    className="px-2"
+                    aria-label={`Take ${thing.label} away`}
+                    onClick={() => {
+                      setGone({ id: thing.id, value: thing });
+                      remove(kind, thing.id);
+                    }}
+                  >
+                    Take away
+                  </Button>
+                </span>
+              </div>
+            )}
+          </li>
+        ))}
+        {editing?.isNew && <li className="border-b border-line py-2">{form}</li>}
+      </ul>
+    </section>
+  );
+}
+
+/** Only what the server takes: a record without its id and times. */
+function fieldsOnly<F extends object>(value: F): F {
+  const { id, createdAtMs, updatedAtMs, deletedAtMs, ...fields } = value as F & Record<string, unknown>;
+  void [id, createdAtMs, updatedAtMs, deletedAtMs];
+  return fields as unknown as F;
+}
+
+interface FormProps<F> {
+  readonly editing: Editing<F>;
+  readonly one: string;
+  readonly fields: (
+    value: F,
+    set: (change: Partial<F>) => void,
+    problem: (field: string) => string | undefined,
+  ) => ReactNode;
+  readonly onChange: (value: F) => void;
+  readonly onLeave: () => void;
+  readonly onKeep: () => void;
+}
+
+function Form<F extends object>({ editing, one, fields, onChange, onLeave, onKeep }: FormProps<F>) {
+  const [tried, setTried] = useState(false);
+  const problems = problemsOf(editing.value);
+  const shown = (field: string): string | undefined =>
+    tried || field !== 'label' ? problems[field] : undefined;
+  return (
+    <form
+      aria-label={editing.isNew ? `New ${one}` : `Change ${one}`}
+      className="flex flex-col gap-3 py-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        setTried(true);
+        if (Object.keys(problems).length === 0) onKeep();
+      }}
+    >
+      <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
+        {fields(editing.value, (change) => onChange({ ...editing.value, ...change }), shown)}
+      </div>
+      <div className="flex gap-3">
+        <Button type="submit" weight="act">
+          Keep
+        </Button>
+        <Button onClick={onLeave}>Leave it</Button>
+      </div>
+    </form>
+  );
+}

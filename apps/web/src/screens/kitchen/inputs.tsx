@@ -1,0 +1,96 @@
+import type { Range } from '@hammock/core';
+import { useId, useState } from 'react';
+import { optionsOf, Pick } from '../../ui/Pick.js';
+
+interface Common {
+  readonly label: string;
+  readonly problem: string | undefined;
+}
+
+function Problem({ id, text }: { readonly id: string; readonly text: string | undefined }) {
+  if (text === undefined) return null;
+  return (
+    <span id={id} role="alert" className="text-[0.95rem] text-ember">
+      {text}
+    </span>
+  );
+}
+
+/** A line of text with its label. */
+export function TextInput(
+  props: Common & {
+    readonly value: string;
+    readonly most?: number;
+    readonly onChange: (value: string) => void;
+  },
+) {
+  const id = useId();
+  return (
+    <label className="flex flex-col">
+      {props.label}
+      <input
+        className="changeable"
+        value={props.value}
+        maxLength={props.most ?? 60}
+        aria-invalid={props.problem !== undefined}
+        aria-describedby={id}
+        onChange={(e) => props.onChange(e.currentTarget.value)}
+      />
+      <Problem id={id} text={props.problem} />
+    </label>
+  );
+}
+
+/** A number with its unit and range. What is typed stays as typed, right or wrong. */
+export function NumberInput(
+  props: Common & {
+    readonly value: number;
+    readonly range: Range;
+    readonly onChange: (value: number) => void;
+  },
+) {
+  const id = useId();
+  const [typed, setTyped] = useState<string | undefined>(undefined);
+  const shown = typed ?? (Number.isNaN(props.value) ? '' : props.value.toString());
+  return (
+    <label className="flex flex-col">
+      {props.label}
+      <span className="flex items-center gap-2">
+        <input
+          className="changeable w-28"
+          inputMode="decimal"
+          value={shown}
+          aria-invalid={props.problem !== undefined}
+          aria-describedby={id}
+          onChange={(e) => {
+            const text = e.currentTarget.value;
+            setTyped(text);
+            props.onChange(text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')));
+          }}
+        />
+        {props.range.unit}
+      </span>
+      <Problem id={id} text={props.problem} />
+    </label>
+  );
+}
+
+/** One of a few words. */
+export function ChoiceInput(props: {
+  readonly label: string;
+  readonly value: string;
+  readonly words: Readonly<Record<string, string>>;
+  readonly onChange: (value: string) => void;
+}) {
+  return (
+    <div className="flex flex-col items-start">
+      <span>{props.label}</span>
+      <Pick
+        label={props.label}
+        value={props.value}
+        options={optionsOf(props.words)}
+        onChange={props.onChange}
+      />
+    </div>
+  );
+}

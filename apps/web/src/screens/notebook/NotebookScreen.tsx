@@ -1,0 +1,98 @@
+import type { CookRecord } from '@hammock/core';
+import { useEffect } from 'react';
+import { Link } from 'react-router';
+import { useCooks } from '../../stores/cooks.js';
+import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
+import { showPour } from '../../words/amounts.js';
+import { BASE, VERDICT } from '../../words/words.js';
+import { dayText } from './days.js';
+import { Poured } from './PouredMark.js';
+
+/** What was cooked, what was poured against what was advised, and how it came out. */
+export function NotebookScreen() {
+  const recent = useCooks((s) => s.recent);
+  const loadRecent = useCooks((s) => s.loadRecent);
+  useEffect(() => {
+    void loadRecent();
+  }, [loadRecent]);
+  const kept = recent?.filter((c) => !c.abandoned);
+  return (
+    <section>
+      <h1 className="m-0 text-[2rem] font-bold">Notebook</h1>
+      {kept === undefined && <p aria-busy>Turning the pages …</p>}
+      {kept?.length === 0 && (
+        <p className="text-lg">
+          Nothing is written down yet. Cook a pot from{' '}
+          <Link to="/" className="underline decoration-husk decoration-2 underline-offset-4">
+            Pour
+          </Link>{' '}
+          and say how it came out: it takes ten seconds.
+        </p>
+      )}
+      {kept && kept.length > 0 && (
+        <>
+          <Summary cooks={kept} />
+          <ol className="m-0 mt-4 list-none border-t-2 border-ink p-0" aria-label="Pots cooked">
+            {kept.map((cook) => (
+              <Line key={cook.id} cook={cook} />
+            ))}
+          </ol>
+        </>
+      )}
+    </section>
+  );
+}
+
+/** What the pages say together. */
+function Summary({ cooks }: { readonly cooks: readonly CookRecord[] }) {
+  const judged = cooks.filter((c) => c.outcome);
+  const wanted = judged.filter((c) => c.outcome?.texture === 3).length;
+  if (judged.length === 0) return null;
+  return (
+    <p className="mt-2 mb-0 text-lg">
+      {wanted} of {judged.length} came out as wanted.
+    </p>
+  );
+}
+
+function Line({ cook }: { readonly cook: CookRecord }) {
+  const { cups, vessels, household } = useKitchen();
+  const poured = showPour(cook.pouredMl ?? cook.advisedMl, measuresOf(cups), household.metric);
+  const vessel = vessels.find((v) => v.id === cook.vesselId);
+  const { outcome } = cook;
+  return (
+    <li className="border-b border-line">
+      <Link
+        to={`/notebook/${cook.id}`}
+        className="grid grid-cols-[6rem_minmax(0,1fr)] items-center gap-x-4 gap-y-1 py-3 no-underline lg:grid-cols-[6rem_minmax(0,1.2fr)_minmax(0,1.3fr)_minmax(0,1.4fr)]"
+      >
+        <SmallSling
+          share={outcome ? shareOfVerdict(outcome.texture) : undefined}
+          label={outcome ? `came out ${VERDICT[outcome.texture]}` : 'not judged yet'}
+        />
+        <span>
+          <strong className="text-[1.15rem]">{cook.label}</strong>
+          <span className="block text-faint">
+            {dayText(cook.startedAtMs, Date.now())}
+            {vessel ? `, ${vessel.label.toLowerCase()}` : ''}
+          </span>
+        </span>
+        <span className="max-lg:col-start-2">
+          <Poured advisedMl={cook.advisedMl} pouredMl={cook.pouredMl} />
+          {poured.main} poured
+        </span>
+        <span className="max-lg:col-start-2">
+          {outcome ? (
+            <>
+              <strong>{VERDICT[outcome.texture]}</strong>, base {BASE[outcome.base]}
+              {outcome.note !== '' && <span className="block text-faint">“{outcome.note}”</span>}
+            </>
+          ) : (
+            <em>not judged yet</em>
+          )}
+        </span>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,147 @@
+import { grainById, plannedMin, replay, type CookRecord } from '@hammock/core';
+import { useEffect, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { ask } from '../../api/http.js';
+import { eventsOf, useCooks } from '../../stores/cooks.js';
+import { useDraft } from '../../stores/draft.js';
+import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { Button } from '../../ui/Button.js';
+import { showAmountInput, showPour } from '../../words/amounts.js';
+import { ACT, BASE, TEXTURE, VERDICT } from '../../words/words.js';
+import { AccountPicture } from '../pour/AccountPicture.js';
+import { OutcomeForm } from '../stove/OutcomeForm.js';
+import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
+import { dayText } from './days.js';
+import { Poured } from './PouredMark.js';
+
+/** One pot as it was: its plan, its account of that day, its stages, its outcome. */
+export function PageScreen() {
+  const { id = '' } = useParams();
+  const listed = useCooks(
+    (s) => s.recent?.find((c) => c.id === id) ?? (s.active?.id === id ? s.active : undefined),
+  );
+  const [read, setRead] = useState<CookRecord | 'missing' | undefined>(undefined);
+  useEffect(() => {
+    void ask('GET', `/api/cooks/${id}`).then((reply) => {
+      if (reply.kind === 'stored') setRead(reply.body as CookRecord);
+      else if (reply.kind === 'refused') setRead('missing');
+    });
+  }, [id]);
+  // What is on this device may be newer than what the server has heard of.
+  const cook =
+    read === undefined || read === 'missing'
+      ? listed
+      : { ...read, ...(listed?.outcome ? { outcome: listed.outcome } : {}) };
+  if (cook) return <Page cook={cook} />;
+  if (read === 'missing') {
+    return (
+      <section>
+        <h1 className="text-3xl font-bold">This page is not in the notebook.</h1>
+        <Link to="/notebook">All pages</Link>
+      </section>
+    );
+  }
+  return <p aria-busy>Turning to the page …</p>;
+}
+
+function Page({ cook }: { readonly cook: CookRecord }) {
+  const navigate = useNavigate();
+  const takeUp = useDraft((s) => s.takeUp);
+  const { cups, vessels, household } = useKitchen();
+  const [judging, setJudging] = useState(false);
+  const measures = measuresOf(cups);
+  const grain = grainById(cook.input.grainId);
+  const vessel = vessels.find((v) => v.id === cook.vesselId);
+  const poured = showPour(cook.pouredMl ?? cook.advisedMl, measures, household.metric);
+  const { outcome } = cook;
+  return (
+    <div className="flex flex-col gap-7">
+      <header className="flex flex-wrap items-center justify-between gap-4">
+        <div>
+          <h1 className="m-0 text-[2rem] leading-tight font-bold">{cook.label}</h1>
+          <p className="m-0 text-faint">
+            {dayText(cook.startedAtMs, Date.now())},{' '}
+            {grain ? showAmountInput(cook.input.grain, grain, measures, household.metric) : ''} of{' '}
+            {grain?.name.toLowerCase()}
+            {vessel ? ` in the ${vessel.label.toLowerCase()}` : ''}, wanted {TEXTURE[cook.input.texture ?? 2]}
+          </p>
+        </div>
+        <Button
+          weight="act"
+          onClick={() => {
+            takeUp(cook);
+            void navigate('/');
+          }}
+        >
+          Cook it again
+        </Button>
+      </header>
+      <section className="hung grid items-center gap-x-10 gap-y-3 sm:grid-cols-[auto_minmax(0,1fr)]">
+        <SmallSling share={outcome ? shareOfVerdict(outcome.texture) : undefined} label="" />
+        <div>
+          <p className="m-0 text-[1.3rem]">
+            {outcome ? (
+              <>
+                Came out <strong>{VERDICT[outcome.texture]}</strong>, base {BASE[outcome.base]}.
+                {outcome.note !== '' && ` “${outcome.note}”`}
+              </>
+            ) : (
+              'Not judged yet.'
+            )}
+          </p>
+          <p className="m-0 flex flex-wrap items-center gap-x-3">
+            {poured.main} ({poured.other}) poured{' '}
+            <Poured advisedMl={cook.advisedMl} pouredMl={cook.pouredMl} />
+          </p>
+        </div>
+      </section>
+      {judging || !outcome ? (
+        <OutcomeForm cook={cook} />
+      ) : (
+        <p className="m-0">
+          <Button onClick={() => setJudging(true)}>Change the outcome</Button>
+        </p>
+      )}
+      <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+        <AccountPicture answer={cook.answer} measures={measures} />
+        <Course cook={cook} />
+      </div>
+    </div>
+  );
+}
+
+/** The stages as they went, where they were tapped through. */
+function Course({ cook }: { readonly cook: CookRecord }) {
+  const run = replay(cook.answer.stages, eventsOf(cook));
+  return (
+    <section className="hung" aria-labelledby="stages">
+      <h2 id="stages" className="m-0 text-[1.35rem] font-bold">
+        How it went
+      </h2>
+      <table className="mt-2 w-full border-collapse">
+        <thead>
+          <tr className="text-left text-faint">
+            <th className="font-normal">stage</th>
+            <th className="text-right font-normal">planned</th>
+            <th className="text-right font-normal">took</th>
+          </tr>
+        </thead>
+        <tbody>
+          {run.stages.map(({ stage, startedAtMs, doneAtMs }) => (
+            <tr key={stage.id} className="border-t border-line">
+              <th scope="row" className="py-1.5 text-left font-semibold">
+                {ACT[stage.act].name}
+              </th>
+              <td className="text-right">{Math.round(plannedMin(stage))} min</td>
+              <td className="text-right">
+                {startedAtMs !== undefined && doneAtMs !== undefined
+                  ? `${Math.max(1, Math.round((doneAtMs - startedAtMs) / 60_000)).toString()} min`
+                  : 'not timed'}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,172 @@
+import { SOURCES, type Answer, type Measure, type SourceId, type Term } from '@hammock/core';
+import { Popover } from 'radix-ui';
+import { useKitchen } from '../../stores/kitchen.js';
+import { showPour } from '../../words/amounts.js';
+import { ACT, DOUBT, DRAIN, STATE } from '../../words/words.js';
+import { accountRows, type AccountRow } from './accountRows.js';
+
+/** Where the water comes from and where it goes, to scale; every bar opens what it was worked out from. */
+export function AccountPicture({
+  answer,
+  measures,
+}: {
+  readonly answer: Answer;
+  readonly measures: readonly Measure[];
+}) {
+  const metric = useKitchen((s) => s.household.metric);
+  const rows = accountRows(answer);
+  const low = Math.min(0, ...rows.map((r) => Math.min(r.from, r.to)));
+  const high = Math.max(1, ...rows.map((r) => Math.max(r.from, r.to)));
+  const leaves = rows.findIndex((r) => r.side === 'goesTo');
+  const twice = showPour(answer.doubled.pourMl, measures, metric);
+  const steam = rows.find((r) => r.kind === 'steamLost');
+  return (
+    <section className="hung" aria-labelledby="account">
+      <h2 id="account" className="m-0 text-[1.35rem] font-bold">
+        Where the water comes from, and where it goes
+      </h2>
+      <ul className="m-0 mt-2 list-none p-0" aria-label="Water account">
+        {rows.map((row, i) => (
+          <li key={row.id} className={i === leaves ? 'mt-2 border-t-2 border-dashed border-line pt-2' : ''}>
+            <Row row={row} low={low} high={high} />
+          </li>
+        ))}
+      </ul>
+      <p className="mt-3 mb-0 text-faint">
+        Touch a bar for its figures. In and out agree to{' '}
+        {Math.abs(answer.account.closesToG) < 0.05 ? '0.1 g' : `${answer.account.closesToG.toFixed(1)} g`}.
+      </p>
+      {answer.pour.ml > 0 && steam && (
+        <p className="mt-3 mb-0">
+          Twice of everything in this pot takes <strong>{twice.main}</strong>, ×
+          {answer.doubled.ratio.toFixed(2)} and not ×2: the {Math.round(steam.g)} g of steam belong to the pot
+          and the fire, not to the grain.
+        </p>
+      )}
+      {answer.doubt.parts.length > 0 && (
+        <p className="mt-3 mb-0">
+          Give or take {Math.round(answer.doubt.g / 5) * 5} ml. Most of that is{' '}
+          {list(
+            answer.doubt.parts.slice(0, 2).map((p) => `${DOUBT[p.code]} (±${Math.round(p.g).toString()} ml)`),
+          )}
+          .
+        </p>
+      )}
+    </section>
+  );
+}
+
+const list = (words: readonly string[]): string => words.join(' and ');
+
+const FILL: Readonly<Record<AccountRow['colour'], string>> = {
+  water: 'bg-water',
+  husk: 'bg-husk',
+  tomato:
+    'bg-tomato [background-image:radial-gradient(var(--ground)_1.5px,transparent_1.6px)] [background-size:9px_9px]',
+  coconut:
+    'bg-coconut [background-image:repeating-linear-gradient(135deg,transparent_0_6px,var(--ground)_6px_7.5px)]',
+  steam:
+    'bg-steam [background-image:repeating-linear-gradient(90deg,transparent_0_8px,var(--ground)_8px_10px)]',
+};
+
+function Row({ row, low, high }: { readonly row: AccountRow; readonly low: number; readonly high: number }) {
+  const span = high - low;
+  const start = (Math.min(row.from, row.to) - low) / span;
+  const width = Math.abs(row.to - row.from) / span;
+  const shown = `${row.side === 'comesFrom' ? '' : '−'}${Math.round(row.g).toString()} g`;
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        className="grid w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1 text-left sm:grid-cols-[13.5rem_minmax(0,1fr)_4.5rem]"
+        aria-label={`${row.label}: ${Math.round(row.g).toString()} grams ${row.side === 'comesFrom' ? 'come in' : 'go out'}. Show figures`}
+      >
+        <span className="leading-tight">{row.label}</span>
+        <span className="figures order-2 text-right text-[1.5rem] sm:order-3">{shown}</span>
+        <span className="relative order-3 col-span-2 h-5 sm:order-2 sm:col-span-1 sm:h-8" aria-hidden>
+          <span className="absolute inset-y-0 left-0 w-full border-b-2 border-line" />
+          <span
+            className={`absolute inset-y-0 min-w-1 transition-all duration-200 ${FILL[row.colour]} ${row.side === 'comesFrom' ? 'rounded-r-md' : 'rounded-l-md'}`}
+            style={{ left: `${(start * 100).toFixed(2)}%`, width: `${(width * 100).toFixed(2)}%` }}
+          />
+        </span>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          sideOffset={4}
+          collisionPadding={8}
+          className="z-50 max-h-[70vh] w-[min(26rem,94vw)] overflow-auto rounded-b-2xl border-2 border-ink bg-raised p-4 text-ink"
+        >
+          <h3 className="m-0 mb-2 text-lg font-bold">{row.label}</h3>
+          {row.terms.map((term) => (
+            <TermFigures key={term.id} term={term} several={row.terms.length > 1} />
+          ))}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+function TermFigures({ term, several }: { readonly term: Term; readonly several: boolean }) {
+  const act = String(term.inputs['act'] ?? '');
+  const name = act === 'serve' ? 'Forked and served' : act in ACT ? ACT[act as keyof typeof ACT].name : '';
+  return (
+    <table className="mb-3 w-full border-collapse text-[1rem]">
+      {several && <caption className="text-left font-semibold">{name}</caption>}
+      <tbody>
+        <tr className="border-b-2 border-line font-bold">
+          <th scope="row" className="py-1 text-left">
+            water
+          </th>
+          <td className="py-1 text-right">{term.g.toFixed(1)} g</td>
+        </tr>
+        {Object.entries(term.inputs)
+          .filter(([key]) => key in INPUT)
+          .map(([key, value]) => (
+            <tr key={key}>
+              <th scope="row" className="py-0.5 text-left font-normal">
+                {INPUT[key]?.[0]}
+              </th>
+              <td className="py-0.5 text-right">{shownInput(key, value)}</td>
+            </tr>
+          ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Inputs of the account's terms: their words and their unit. */
+const INPUT: Readonly<Record<string, readonly [string, string]>> = {
+  grainG: ['grain as sold', 'g'],
+  dryG: ['its dry matter', 'g'],
+  startW: ['water per dry gram, at the start', 'g/g'],
+  targetW: ['water per dry gram, cooked', 'g/g'],
+  targetMoisturePercent: ['cooked moisture', '%'],
+  clingingGPerG: ['clings per gram', 'g/g'],
+  drain: ['drained', ''],
+  massG: ['goes in', 'g'],
+  waterGPer100: ['water in 100 g', 'g'],
+  shareSetFree: ['share set free', ''],
+  state: ['cooked', ''],
+  solidsG: ['its solids', 'g'],
+  filmGPerG: ['film per gram of solids', 'g/g'],
+  drinksGPerG: ['drinks per gram', 'g/g'],
+  sauceLeftG: ['sauce wanted', 'g'],
+  minutes: ['time', 'min'],
+  gPerMin: ['steam at the boil', 'g/min'],
+  liquidG: ['liquid', 'g'],
+  liquidMl: ['liquid', 'ml'],
+  source: ['figures from', ''],
+};
+
+function shownInput(key: string, value: string | number): string {
+  if (key === 'source') {
+    const source = SOURCES[value as SourceId];
+    return `${source.name}${source.memory ? ' (from memory)' : ''}`;
+  }
+  if (key === 'state') return STATE[value as keyof typeof STATE];
+  if (key === 'drain') return DRAIN[value as keyof typeof DRAIN];
+  if (key === 'shareSetFree') return `${Math.round(Number(value) * 100).toString()} %`;
+  const unit = INPUT[key]?.[1] ?? '';
+  const n = Number(value);
+  return `${n.toFixed(unit === 'g/g' ? 2 : 1)} ${unit}`;
+}

@@ -1,0 +1,83 @@
+import { ingredientById, type Answer, type Measure, type Texture } from '@hammock/core';
+import { showPour } from '../../words/amounts.js';
+import { TEXTURE } from '../../words/words.js';
+import { useKitchen } from '../../stores/kitchen.js';
+import { Sling } from '../../ui/Sling.js';
+
+export interface NumberProps {
+  readonly answer: Answer;
+  readonly measures: readonly Measure[];
+  readonly wanted: Texture;
+}
+
+/** The one number, hanging between too dry and too wet. */
+export function Number1({ answer, measures, wanted }: NumberProps) {
+  const metric = useKitchen((s) => s.household.metric);
+  const setHousehold = useKitchen((s) => s.setHousehold);
+  const { pour, keepBy, window } = answer;
+  const name = ingredientById(pour.ingredientId)?.name.toLowerCase() ?? '';
+  const none = pour.ml <= 0;
+  const shown = showPour(pour.ml, measures, metric);
+  const keep = showPour(keepBy.ml, measures, metric);
+  return (
+    <section aria-label="What to pour">
+      <div className="flex justify-between text-[1rem] font-semibold">
+        <span className="text-husk">too dry · under {round(window.hardMl)} ml</span>
+        <span className="text-right text-water">too wet · over {round(window.mushMl)} ml</span>
+      </div>
+      <Sling
+        hardMl={window.hardMl}
+        mushMl={window.mushMl}
+        lowMl={window.lowMl}
+        highMl={window.highMl}
+        pourMl={pour.ml}
+        doubtMl={answer.doubt.g}
+        wanted={TEXTURE[wanted]}
+        label={`The answer hangs at ${round(pour.ml)} ml, between too dry under ${round(window.hardMl)} ml and too wet over ${round(window.mushMl)} ml. ${TEXTURE[wanted]} is from ${round(window.lowMl)} to ${round(window.highMl)} ml.`}
+      />
+      <button
+        type="button"
+        className="mt-3 block w-full text-left"
+        aria-label={
+          none
+            ? 'Pour nothing'
+            : `Pour ${shown.main}, ${shown.other}. Show in ${metric ? 'cups' : 'ml'} first`
+        }
+        onClick={() => setHousehold({ metric: !metric })}
+      >
+        <Figure text={none ? 'nothing' : shown.main} />
+        {!none && (
+          <span className="mt-2 flex flex-wrap items-baseline gap-x-3 text-[1.35rem]">
+            <span className="font-bold text-water">{name}</span>
+            <span data-testid="pour-other">{shown.other}</span>
+            {shown.roughly !== undefined && (
+              <span className="text-faint">({shown.roughly} with what you own)</span>
+            )}
+          </span>
+        )}
+      </button>
+      {!none && (
+        <p className="mt-3 mb-0 text-[1.15rem]">
+          Keep <strong>{keep.main}</strong> hot by you. {capital(TEXTURE[wanted])} is anywhere from{' '}
+          {round(window.lowMl)} to {round(window.highMl)} ml.
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** Number large, its unit smaller, what is added to it smaller still: legible from two metres. */
+function Figure({ text }: { readonly text: string }) {
+  const [first = '', ...more] = text.split(' + ');
+  const [, count = '', unit = first] = /^([\d¼½¾⅓⅔⅛⅜⅝⅞ /]+)\s(.+)$/u.exec(first) ?? [];
+  return (
+    <span data-testid="pour-main" className="figures flex flex-wrap items-baseline gap-x-4 gap-y-1">
+      <span className="text-[clamp(5.5rem,15vw,11.5rem)]">{count.trim()}</span>
+      <span className="text-[clamp(3.2rem,7vw,5.5rem)]">{unit}</span>
+      {more.length > 0 && <span className="text-[clamp(2.6rem,5.4vw,4.25rem)]">+ {more.join(' + ')}</span>}
+    </span>
+  );
+}
+
+const round = (ml: number): string => (Math.round(ml / 5) * 5).toString();
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);

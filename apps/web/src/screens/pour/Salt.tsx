@@ -1,0 +1,70 @@
+import { ingredientById, type Answer, type Measure, type Served } from '@hammock/core';
+import { useDraft } from '../../stores/draft.js';
+import { showPour } from '../../words/amounts.js';
+import { optionsOf, Pick } from '../../ui/Pick.js';
+import { SERVED } from '../../words/words.js';
+
+/** Fine salt as it lies in a spoon, g/ml. */
+const FINE_SALT_DENSITY = ingredientById('saltFine')?.densityGPerMl ?? 1.2;
+
+/** What salt to add, what is in already, and how the liquid should taste. */
+export function Salt({
+  answer,
+  served,
+  measures,
+}: {
+  readonly answer: Answer;
+  readonly served: Served;
+  readonly measures: readonly Measure[];
+}) {
+  const setSpec = useDraft((s) => s.setSpec);
+  const { salt } = answer;
+  const spoons = measures.filter((m) => m.kind === 'spoon');
+  const spoon = showPour(salt.addG / FINE_SALT_DENSITY, spoons, false);
+  const enough = salt.addG < 0.3;
+  return (
+    <section className="hung" aria-labelledby="salt">
+      <h2 id="salt" className="m-0 text-[1.35rem] font-bold">
+        Salt
+      </h2>
+      <p className="mt-2 mb-0 flex flex-wrap items-baseline gap-x-3">
+        <span className="figures text-[2.75rem]">
+          {enough ? 'none' : spoon.other === '' ? `${salt.addG.toFixed(1)} g` : spoon.main}
+        </span>
+        <span className="text-[1.1rem]">
+          {enough ? 'to add' : `fine salt to add (${salt.addG.toFixed(1)} g)`}
+        </span>
+      </p>
+      <p className="mt-2 mb-0">
+        {salt.sources.length === 0 ? (
+          'None in yet.'
+        ) : (
+          <>
+            In already:{' '}
+            {salt.sources
+              .slice(0, 3)
+              .map(
+                (s) =>
+                  `${s.g.toFixed(1)} g from ${(ingredientById(s.ingredientId)?.name ?? s.ingredientId).toLowerCase()}`,
+              )
+              .join(', ')}
+            .
+          </>
+        )}{' '}
+        Before the lid goes on the liquid should taste slightly too salty: {salt.liquidPercent.toFixed(1)} %.
+      </p>
+      <p className="mt-2 mb-0">
+        Served{' '}
+        <Pick
+          label="How it is served"
+          value={served}
+          options={optionsOf(SERVED)}
+          onChange={(next) => setSpec({ served: next })}
+        />
+        : {salt.cookedPercent.toFixed(1)} % of the pot, {salt.perPortionG.toFixed(1)} g a head,{' '}
+        {Math.round(salt.shareOfDay * 100)} % of the 5 g a day adults should stay under (World Health
+        Organization).
+      </p>
+    </section>
+  );
+}

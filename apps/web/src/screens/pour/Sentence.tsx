@@ -1,0 +1,121 @@
+import { grainById } from '@hammock/core';
+import { showAmountInput } from '../../words/amounts.js';
+import { useDraft } from '../../stores/draft.js';
+import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { AmountField } from '../../ui/AmountField.js';
+import { Pick } from '../../ui/Pick.js';
+import type { PlanView } from './usePlan.js';
+
+const MOST_PEOPLE = 16;
+
+/** What, how much, which pot: one sentence whose words can be changed. */
+export function Sentence({ plan }: { readonly plan: PlanView }) {
+  const { draft, problemAt } = plan;
+  const { dishes, bags, vessels, hobs, cups, household } = useKitchen();
+  const { chooseDish, choose, setGrain } = useDraft();
+  const grain = grainById(draft.spec.grainId);
+  const potProblem = problemAt('vessel');
+  return (
+    <div className="text-[1.35rem] leading-[3.4rem] sm:text-[1.6rem]">
+      <Pick
+        label="Dish"
+        value={draft.dishId ?? undefined}
+        placeholder={draft.label}
+        options={dishes.map((d) => ({ value: d.id, label: d.label }))}
+        onChange={(id) => {
+          const dish = dishes.find((d) => d.id === id);
+          if (dish) chooseDish(dish);
+        }}
+      />{' '}
+      for <People portions={draft.spec.portions ?? 4} />:{' '}
+      <AmountField
+        label="Amount of grain"
+        shown={grain ? showAmountInput(draft.spec.grain, grain, measuresOf(cups), household.metric) : ''}
+        onChange={setGrain}
+        problem={problemAt('grain')}
+        className="align-top"
+      />{' '}
+      of{' '}
+      <Pick
+        label="Bag of grain"
+        value={draft.bagId ?? undefined}
+        placeholder={grain?.name ?? 'a grain'}
+        options={bags.map((b) => ({ value: b.id, label: b.label, hint: grainById(b.grainId)?.name ?? '' }))}
+        onChange={(bagId) => choose({ bagId })}
+      />{' '}
+      in the{' '}
+      <Pick
+        label="Pot"
+        value={draft.vesselId ?? undefined}
+        placeholder="pot"
+        className={potProblem === undefined ? '' : 'border-ember'}
+        options={vessels.map((v) => ({
+          value: v.id,
+          label: v.label,
+          hint: `${v.diameterCm.toString()} cm · ${(v.volumeMl / 1000).toFixed(1)} l`,
+        }))}
+        onChange={(vesselId) => choose({ vesselId })}
+      />{' '}
+      on the{' '}
+      <Pick
+        label="Hob"
+        value={draft.hobId ?? undefined}
+        placeholder="hob"
+        options={hobs.map((h) => ({ value: h.id, label: h.label }))}
+        onChange={(hobId) => choose({ hobId })}
+      />
+      {potProblem !== undefined && (
+        <span role="alert" className="block text-[1.05rem] leading-snug text-ember">
+          {potProblem === 'This is needed.' ? 'Choose a pot.' : potProblem}
+        </span>
+      )}
+    </div>
+  );
+}
+
+function People({ portions }: { readonly portions: number }) {
+  const setPortions = useDraft((s) => s.setPortions);
+  const shown = Math.round(portions * 10) / 10;
+  return (
+    <span
+      className="inline-flex items-center align-bottom whitespace-nowrap"
+      role="group"
+      aria-label="People"
+    >
+      <Step
+        label="One fewer"
+        sign="−"
+        disabled={shown <= 1}
+        onClick={() => setPortions(Math.max(1, Math.ceil(shown) - 1))}
+      />
+      <output aria-label="How many" className="figures min-w-8 text-center text-[2rem]">
+        {shown}
+      </output>
+      <Step
+        label="One more"
+        sign="+"
+        disabled={shown >= MOST_PEOPLE}
+        onClick={() => setPortions(Math.floor(shown) + 1)}
+      />
+    </span>
+  );
+}
+
+function Step(props: {
+  readonly label: string;
+  readonly sign: string;
+  readonly disabled: boolean;
+  readonly onClick: () => void;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={props.label}
+      disabled={props.disabled}
+      onClick={props.onClick}
+      className="size-12 border-b-3 border-husk text-[1.6rem] leading-none font-bold disabled:opacity-40"
+    >
+      {props.sign}
+    </button>
+  );
+}

@@ -1,0 +1,30 @@
+import { useNavigate } from 'react-router';
+import { useCooks } from '../../stores/cooks.js';
+import { Button } from '../../ui/Button.js';
+import { primeAlarm } from '../stove/alarm.js';
+import type { PlanView } from './usePlan.js';
+
+/** From the number to the stove. A pot already on is not thrown away. */
+export function StartCooking({ plan }: { readonly plan: PlanView }) {
+  const navigate = useNavigate();
+  const begin = useCooks((s) => s.begin);
+  const active = useCooks((s) => s.active);
+  const on = active !== null && active.outcome === null;
+  return (
+    <div className="flex flex-wrap items-center gap-4">
+      <Button
+        weight="act"
+        className="min-h-14 px-8 text-[1.2rem]"
+        disabled={plan.stale || (plan.answer?.pour.ml ?? 0) <= 0}
+        onClick={() => {
+          // Sound is only allowed after a tap, so the alarm is woken by this one.
+          primeAlarm();
+          if (on || begin(plan.draft, plan.input)) void navigate('/stove');
+        }}
+      >
+        {on ? 'Back to the pot on the stove' : 'Cook this'}
+      </Button>
+      {on && <span className="text-faint">{active.label} is still on. Finish it there first.</span>}
+    </div>
+  );
+}

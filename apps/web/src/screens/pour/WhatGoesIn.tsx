@@ -1,0 +1,97 @@
+import { INGREDIENTS, ingredientById, statesOf, type Measure, type State } from '@hammock/core';
+import { useDraft } from '../../stores/draft.js';
+import { useKitchen } from '../../stores/kitchen.js';
+import { AmountField } from '../../ui/AmountField.js';
+import { Pick } from '../../ui/Pick.js';
+import { showAmountInput } from '../../words/amounts.js';
+import { STATE } from '../../words/words.js';
+import type { PlanView } from './usePlan.js';
+
+const CHOICES = [...INGREDIENTS]
+  .sort((a, b) => a.name.localeCompare(b.name))
+  .map((i) => ({ value: i.id, label: i.name }));
+const POURABLE = INGREDIENTS.filter((i) => i.behaves === 'liquid' || i.behaves === 'coconutMilk').map(
+  (i) => ({ value: i.id, label: i.name.toLowerCase() }),
+);
+
+/** Everything but the grain: how much and how far it is cooked; and what is poured. */
+export function WhatGoesIn({
+  plan,
+  measures,
+}: {
+  readonly plan: PlanView;
+  readonly measures: readonly Measure[];
+}) {
+  const metric = useKitchen((s) => s.household.metric);
+  const { setIngredient, addIngredient, removeIngredient, setSpec } = useDraft();
+  const { spec } = plan.draft;
+  const list = spec.ingredients ?? [];
+  return (
+    <section className="hung" aria-labelledby="goes-in">
+      <h2 id="goes-in" className="m-0 text-[1.35rem] font-bold">
+        What goes in
+      </h2>
+      <ul className="m-0 mt-1 list-none p-0">
+        {list.map((item, i) => {
+          const row = ingredientById(item.ingredientId);
+          if (!row) return null;
+          const states = statesOf(row);
+          return (
+            <li
+              key={`${item.ingredientId}-${i.toString()}`}
+              className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1.5"
+            >
+              <span className="grow basis-32">{row.name}</span>
+              <AmountField
+                label={`Amount of ${row.name}`}
+                shown={showAmountInput(item.amount, row, measures, metric)}
+                onChange={(amount) => setIngredient(i, { amount })}
+                problem={plan.problemAt(`ingredients[${i.toString()}]`)}
+              />
+              {states.length > 1 && (
+                <Pick<State>
+                  label={`How far ${row.name} is cooked`}
+                  value={item.state ?? states[0]}
+                  options={states.map((s) => ({ value: s, label: STATE[s] }))}
+                  onChange={(state) => setIngredient(i, { state })}
+                />
+              )}
+              <button
+                type="button"
+                className="size-12 text-xl"
+                aria-label={`Leave out ${row.name}`}
+                onClick={() => removeIngredient(i)}
+              >
+                ×
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <p className="mt-2 mb-0">
+        <Pick
+          key={list.length}
+          label="Add something"
+          value={undefined}
+          placeholder="add something"
+          options={CHOICES}
+          onChange={(ingredientId) => addIngredient({ ingredientId, amount: usualAmount(ingredientId) })}
+        />{' '}
+        and pour{' '}
+        <Pick
+          label="What is poured"
+          value={spec.pourWith ?? 'water'}
+          options={POURABLE}
+          onChange={(pourWith) => setSpec({ pourWith })}
+        />
+      </p>
+    </section>
+  );
+}
+
+/** One of it where it comes in ones, else a hundred grams, to be changed at once. */
+function usualAmount(id: string): { count: number } | { g: number } {
+  const row = ingredientById(id);
+  if (row?.units[0]) return { count: 1 };
+  return { g: row?.behaves === 'dry' ? 5 : 100 };
+}

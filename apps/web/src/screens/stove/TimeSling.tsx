@@ -1,0 +1,69 @@
+import { plannedMin, type RunState } from '@hammock/core';
+import { hangingPoint, ropePath } from '../../ui/sling.js';
+
+const FRAME = { left: 8, right: 792, top: 16 } as const;
+
+/** The time of the pot as a sling: the load travels from the first stage to the last, beads are the stages. */
+export function TimeSling({ run, nowMs }: { readonly run: RunState; readonly nowMs: number }) {
+  const lengths = run.stages.map((r) => plannedMin(r.stage) + r.extendedMin);
+  const all = Math.max(
+    1,
+    lengths.reduce((a, b) => a + b, 0),
+  );
+  const before = lengths.slice(0, run.current).reduce((a, b) => a + b, 0);
+  const here = run.stages[run.current];
+  const gone =
+    here?.startedAtMs === undefined
+      ? 0
+      : Math.min(lengths[run.current] ?? 0, (nowMs - here.startedAtMs) / 60_000);
+  const load = hangingPoint(FRAME, 0.012, (before + gone) / all);
+  let at = 0;
+  return (
+    <svg viewBox="0 0 800 96" className="block w-full" aria-hidden>
+      <path d={ropePath(FRAME, load)} fill="none" stroke="var(--ink)" strokeWidth="5" />
+      {lengths.map((length, i) => {
+        const x = FRAME.left + (at / all) * (FRAME.right - FRAME.left);
+        at += length;
+        return (
+          <line
+            key={run.stages[i]?.stage.id}
+            x1={x}
+            x2={x}
+            y1="84"
+            y2="94"
+            stroke="var(--steam)"
+            strokeWidth="3"
+          />
+        );
+      })}
+      <line x1={FRAME.left} x2={FRAME.right} y1="92" y2="92" stroke="var(--line)" strokeWidth="3" />
+      <line
+        x1={FRAME.left}
+        x2={FRAME.left + ((before + gone) / all) * (FRAME.right - FRAME.left)}
+        y1="92"
+        y2="92"
+        stroke="var(--ink)"
+        strokeWidth="5"
+      />
+      <line
+        x1={FRAME.left}
+        x2={FRAME.left}
+        y1="4"
+        y2="92"
+        stroke="var(--ink)"
+        strokeWidth="8"
+        strokeLinecap="round"
+      />
+      <line
+        x1={FRAME.right}
+        x2={FRAME.right}
+        y1="4"
+        y2="92"
+        stroke="var(--ink)"
+        strokeWidth="8"
+        strokeLinecap="round"
+      />
+      <path d={`M${load.x - 20} ${load.y - 18}h40v18q0 12 -12 12h-16q-12 0 -12 -12z`} fill="var(--ink)" />
+    </svg>
+  );
+}

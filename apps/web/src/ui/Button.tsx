@@ -1,0 +1,23 @@
+import type { ButtonHTMLAttributes } from 'react';
+
+export interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
+  /** `act` is the one thing to do next; `quiet` is everything else. */
+  readonly weight?: 'act' | 'quiet' | 'plain';
+}
+
+const LOOK = {
+  act: 'bg-ink text-ground font-bold rounded-b-2xl',
+  quiet: 'border-2 border-ink rounded-b-2xl font-semibold',
+  plain: 'underline underline-offset-4 decoration-2 decoration-husk font-semibold',
+} as const;
+
+/** A button, at least as large as a wet thumb. */
+export function Button({ weight = 'quiet', className = '', ...rest }: ButtonProps) {
+  return (
+    <button
+      type="button"
+      {...rest}
+      className={`inline-flex min-h-12 items-center justify-center gap-2 px-5 disabled:opacity-45 ${LOOK[weight]} ${className}`}
+    />
+  );
+}

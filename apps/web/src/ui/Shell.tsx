@@ -1,0 +1,102 @@
+import { useEffect } from 'react';
+import { NavLink, Outlet } from 'react-router';
+import { useCooks } from '../stores/cooks.js';
+import { useOutbox } from '../stores/outbox.js';
+import { Button } from './Button.js';
+
+const TAGS = [
+  ['/', 'Pour'],
+  ['/stove', 'Stove'],
+  ['/notebook', 'Notebook'],
+  ['/kitchen', 'Kitchen'],
+] as const;
+
+/** The line every screen hangs from, with a tag for each; and what there is to say about the server. */
+export function Shell() {
+  const cooking = useCooks((s) => s.active !== null && s.active.outcome === null);
+  useEffect(() => {
+    document.title = 'Hammock';
+  }, []);
+  return (
+    <div className="mx-auto flex min-h-dvh max-w-[82rem] flex-col px-4 pb-24 sm:px-8 sm:pb-10">
+      <a
+        href="#main"
+        className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-ground"
+      >
+        To the screen
+      </a>
+      <nav
+        aria-label="Screens"
+        className="fixed inset-x-0 bottom-0 z-40 flex flex-row-reverse items-end justify-between border-b-4 border-ink bg-ground px-2 sm:static sm:mx-[-2rem] sm:flex-row sm:items-start sm:border-t-4 sm:border-b-0 sm:px-8"
+      >
+        <span className="hidden pt-3 sm:flex sm:items-center sm:gap-2">
+          <svg viewBox="0 0 30 24" className="h-7 w-9" aria-hidden>
+            <path d="M3 2v20M27 2v20" stroke="currentColor" strokeWidth="3" strokeLinecap="round" />
+            <path d="M3 4q7 2 13 11q4-8 11-11" fill="none" stroke="currentColor" strokeWidth="2.6" />
+            <circle cx="16" cy="17" r="4" fill="currentColor" />
+          </svg>
+          <span className="text-[1.35rem] font-bold tracking-tight">Hammock</span>
+        </span>
+        <ul className="m-0 flex w-full list-none justify-between gap-1 p-0 sm:w-auto sm:gap-2">
+          {TAGS.map(([to, words]) => (
+            <li key={to}>
+              <NavLink
+                to={to}
+                end={to === '/'}
+                className={({ isActive }) =>
+                  `flex min-h-12 items-end justify-center px-4 pb-2 no-underline max-sm:rounded-t-2xl max-sm:pt-2 sm:rounded-b-2xl sm:px-5 ${
+                    isActive ? 'bg-ink pt-4 font-bold text-ground' : 'pt-2 text-ink'
+                  }`
+                }
+              >
+                {words}
+                {to === '/stove' && cooking && (
+                  <span
+                    className="ml-1.5 mb-1.5 inline-block size-2.5 rounded-full bg-current"
+                    aria-label="a pot is on"
+                  />
+                )}
+              </NavLink>
+            </li>
+          ))}
+        </ul>
+      </nav>
+      <ServerNotice />
+      <main id="main" className="flex-1 pt-4 sm:pt-6">
+        <Outlet />
+      </main>
+    </div>
+  );
+}
+
+/** Says when the server is gone and what is kept, and shows what it refused. */
+function ServerNotice() {
+  const reachable = useOutbox((s) => s.reachable);
+  const waiting = useOutbox((s) => s.letters.length);
+  const refusals = useOutbox((s) => s.refusals);
+  const readRefusals = useOutbox((s) => s.readRefusals);
+  return (
+    <div aria-live="polite">
+      {!reachable && (
+        <p className="m-0 mt-3 bg-ink px-4 py-2.5 text-ground">
+          The server is not answering.{' '}
+          {waiting === 0
+            ? 'Go on cooking'
+            : `${waiting.toString()} ${waiting === 1 ? 'change is' : 'changes are'} kept here`}
+          : everything you do is kept on this device and sent when it is back.
+        </p>
+      )}
+      {refusals.length > 0 && (
+        <div
+          className="mt-3 flex flex-wrap items-center justify-between gap-3 border-2 border-ember px-4 py-2 text-ember"
+          role="alert"
+        >
+          <span>Not stored: {refusals.join(' ')}</span>
+          <Button weight="plain" onClick={readRefusals}>
+            Read
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,49 @@
+import { hangingPoint, ropePath } from './sling.js';
+
+const FRAME = { left: 4, right: 92, top: 7 } as const;
+
+/** One past pot as a sling of its own: where it hung between too dry and too wet. */
+export function SmallSling({ share, label }: { readonly share: number | undefined; readonly label: string }) {
+  const load = share === undefined ? undefined : hangingPoint(FRAME, 0.09, share);
+  return (
+    <svg viewBox="0 0 96 44" className="block h-11 w-24 shrink-0" role="img" aria-label={label}>
+      <line
+        x1={FRAME.left}
+        x2={FRAME.left}
+        y1="3"
+        y2="41"
+        stroke="var(--husk)"
+        strokeWidth="4"
+        strokeLinecap="round"
+      />
+      <line
+        x1={FRAME.right}
+        x2={FRAME.right}
+        y1="3"
+        y2="41"
+        stroke="var(--water)"
+        strokeWidth="4"
+        strokeLinecap="round"
+      />
+      {load ? (
+        <>
+          <path d={ropePath(FRAME, load)} fill="none" stroke="var(--ink)" strokeWidth="2.5" />
+          <path d={`M${load.x - 9} ${load.y - 7}h18v8q0 5 -5 5h-8q-5 0 -5 -5z`} fill="var(--ink)" />
+        </>
+      ) : (
+        <line
+          x1={FRAME.left}
+          x2={FRAME.right}
+          y1={FRAME.top}
+          y2={FRAME.top}
+          stroke="var(--line)"
+          strokeWidth="2.5"
+          strokeDasharray="4 4"
+        />
+      )}
+    </svg>
+  );
+}
+
+/** Where a verdict hangs: hard at the dry post, mushy at the wet one. */
+export const shareOfVerdict = (verdict: number): number => 0.1 + (verdict - 1) * 0.2;

@@ -1,0 +1,74 @@
+import {
+  measurable,
+  quarter,
+  showCount,
+  showMeasurable,
+  showMetric,
+  type AmountInput,
+  type Grain,
+  type Ingredient,
+  type Measurable,
+  type Measure,
+} from '@hammock/core';
+
+/** An amount as it is shown: in the household's measures, and always in g or ml beside it. */
+export interface ShownAmount {
+  /** The household's way, or the metric one when it cannot be measured with what they own. */
+  readonly main: string;
+  /** The other way, for the small print. */
+  readonly other: string;
+  /** Set when the household's measures are more than 2 % off. */
+  readonly roughly: string | undefined;
+}
+
+/** Cups and spoons first: a jug answers everything in one filling and would never let a cup be used. */
+function inCups(ml: number, owned: readonly Measure[]): Measurable | undefined {
+  const found = measurable(
+    ml,
+    owned.filter((m) => m.kind !== 'jug'),
+  );
+  return found && !found.showError ? found : (closest(found, measurable(ml, owned)) ?? undefined);
+}
+
+const closest = (a: Measurable | undefined, b: Measurable | undefined): Measurable | undefined =>
+  !a || (b && Math.abs(b.error) < Math.abs(a.error)) ? b : a;
+
+/** A volume to be poured, in cups or in ml first. */
+export function showPour(ml: number, owned: readonly Measure[], metricFirst: boolean): ShownAmount {
+  const metric = showMetric(ml, 'ml');
+  const found = inCups(ml, owned);
+  if (!found) return { main: metric, other: '', roughly: undefined };
+  const cups = showMeasurable(found);
+  const roughly =
+    found.showError && !metricFirst
+      ? `${found.error > 0 ? '+' : '−'}${Math.abs(found.error * 100).toFixed(0)} %`
+      : undefined;
+  return metricFirst ? { main: metric, other: cups, roughly } : { main: cups, other: metric, roughly };
+}
+
+/** An amount of grain or an ingredient as it stands in a plan. Typed text stays as typed. */
+export function showAmountInput(
+  amount: AmountInput,
+  of: Grain | Ingredient,
+  owned: readonly Measure[],
+  metricFirst: boolean,
+): string {
+  if (amount.text !== undefined) return amount.text;
+  if (amount.count !== undefined) return showCounted(amount.count, of);
+  if (amount.cups !== undefined) return `${amount.cups.toString()} cups`;
+  const asked = amount.g ?? (amount.ml ?? 0) * of.densityGPerMl;
+  const ml = asked / of.densityGPerMl;
+  const grains = 'coveredMin' in of;
+  if (!metricFirst && grains) {
+    const found = inCups(ml, owned);
+    if (found) return showMeasurable(found);
+  }
+  if (amount.ml !== undefined) return showMetric(amount.ml, 'ml');
+  return showMetric(asked, 'g');
+}
+
+function showCounted(count: number, of: Grain | Ingredient): string {
+  const name = 'units' in of ? (of.units[0]?.name ?? '') : '';
+  const quarters = Math.max(1, Math.round(count * 4));
+  return `${showCount(quarter(quarters))} ${name}${count > 1 ? (name.endsWith('o') ? 'es' : 's') : ''}`.trim();
+}

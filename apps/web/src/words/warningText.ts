@@ -1,0 +1,66 @@
+import type { Warning } from '@hammock/core';
+
+/** A warning in words: what is so, and what to do. */
+export interface WarningText {
+  readonly says: string;
+  readonly act: string;
+}
+
+const n = (w: Warning, key: string): number => Number(w.values[key] ?? 0);
+const grams = (g: number): string => `${(Math.round(g / 5) * 5).toString()} g`;
+
+/** Words a warning of the core. Every warning says what to do. */
+export function warningText(w: Warning): WarningText {
+  switch (w.code) {
+    case 'baseAlone':
+      return {
+        says: `The base alone brings ${grams(n(w, 'overG'))} of water too much: pour nothing.`,
+        act: `Take out ${grams(n(w, 'takeOutG'))} of it, or cook it down ${Math.ceil(n(w, 'cookDownMin')).toString()} min more on medium, or add ${grams(n(w, 'addGrainG'))} of grain.`,
+      };
+    case 'overTwoThirds':
+      return {
+        says: `The pot is ${Math.round(n(w, 'fullShare') * 100).toString()} % full before anything swells.`,
+        act: 'Use a larger pot or watch it: it may boil over.',
+      };
+    case 'deepBed':
+      return {
+        says: `The cooked grain will stand ${Math.round(n(w, 'bedMm') / 10).toString()} cm deep and cook unevenly.`,
+        act: 'A wider pot is better; else turn it gently once, top to bottom, at half time.',
+      };
+    case 'mostlySteam':
+      return {
+        says: `${Math.round(n(w, 'share') * 100).toString()} % of the pour leaves as steam: a small pot of grain for so long a boil.`,
+        act: 'Look early, and keep the hot liquid by you.',
+      };
+    case 'altitude':
+      return {
+        says: `Up here water boils at ${n(w, 'boilC').toFixed(1)} °C and grain cooks slower.`,
+        act: `Expect up to ${n(w, 'extraMin').toString()} min more under the lid; taste before you stop.`,
+      };
+    case 'soakTooLong':
+      return {
+        says: 'This grain breaks when soaked that long.',
+        act: `Soak it ${n(w, 'longestMin').toString()} min at most.`,
+      };
+    case 'tooSalty':
+      return {
+        says: `It comes out at ${n(w, 'percent').toFixed(1)} % salt, ${n(w, 'overG').toFixed(1)} g over the band.`,
+        act: 'Use part water for the stock, or leave the added salt out.',
+      };
+    case 'thickCatches':
+      return {
+        says: `With that much ${w.values['which'] === 'coconut' ? 'coconut' : 'tomato'} the liquid is thick, and hides a base that is already dry.`,
+        act: 'Lowest heat, and a flat pan under the pot if you have one.',
+      };
+    case 'coveredShort':
+      return {
+        says: `${n(w, 'heatedMin').toString()} min on the heat is short for this grain.`,
+        act: `Give it about ${n(w, 'needMin').toString()} min covered.`,
+      };
+    case 'slowBoil':
+      return {
+        says: `It takes about ${Math.round(n(w, 'minutes')).toString()} min to come to the boil.`,
+        act: 'Pour it hot, or use a stronger ring.',
+      };
+  }
+}

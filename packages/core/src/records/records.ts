@@ -1,0 +1,112 @@
+import type { Answer } from '../account/answer.js';
+import type { PlanInput, Served, Texture } from '../account/planInput.js';
+import type { Caution } from '../cautions/cautions.js';
+import type { HeatSetting, HobKind, LidFit, Wall } from '../heat/equipment.js';
+import type { Measure } from '../measures/measurable.js';
+import type { StageEvent } from '../method/run.js';
+
+/** What travels between web and server, owned by neither. Ids are UUIDs; times are ms since the epoch. */
+export interface KeptRecord {
+  readonly id: string;
+  readonly createdAtMs: number;
+  readonly updatedAtMs: number;
+}
+
+/** The household: where it cooks and how it likes its grain. */
+export interface HouseholdRecord {
+  readonly name: string;
+  readonly altitudeM: number;
+  readonly roomC: number;
+  readonly texture: Texture;
+  readonly served: Served;
+  /** True when amounts are shown in g and ml first. */
+  readonly metric: boolean;
+}
+
+export interface BagFields {
+  readonly grainId: string;
+  readonly label: string;
+  readonly note: string;
+}
+
+export interface VesselFields {
+  readonly label: string;
+  readonly diameterCm: number;
+  readonly volumeMl: number;
+  readonly lid: LidFit;
+  readonly wall: Wall;
+}
+
+export interface HobFields {
+  readonly label: string;
+  readonly kind: HobKind;
+  readonly powerW: Readonly<Record<HeatSetting, number>>;
+}
+
+export interface CupFields {
+  readonly label: string;
+  readonly kind: Measure['kind'];
+  readonly ml: number;
+  readonly parts: readonly string[];
+  readonly stepMl: number | null;
+}
+
+/** A dish is a plan without a pot. */
+export type DishSpec = Omit<PlanInput, 'vessel' | 'hob' | 'altitudeM' | 'roomC' | 'cupMl'>;
+
+export interface DishFields {
+  readonly label: string;
+  readonly blurb: string;
+  readonly spec: DishSpec;
+}
+
+/** Which of the household's things a plan or a cook is made with. */
+export interface Choices {
+  readonly dishId: string | null;
+  readonly bagId: string | null;
+  readonly vesselId: string | null;
+  readonly hobId: string | null;
+  readonly cupId: string | null;
+}
+
+export interface PlanFields extends Choices {
+  readonly label: string;
+  readonly input: PlanInput;
+}
+
+export type BagRecord = KeptRecord & BagFields;
+export type VesselRecord = KeptRecord & VesselFields;
+export type HobRecord = KeptRecord & HobFields;
+export type CupRecord = KeptRecord & CupFields;
+export type DishRecord = KeptRecord & DishFields;
+export type PlanRecord = KeptRecord & PlanFields;
+
+/** An answer as the server gives it: with the cautions that apply. */
+export type AnswerReply = Answer & { readonly cautions: readonly Caution[] };
+
+/** How the base of the pot looked. */
+export type BaseSeen = 'clean' | 'golden' | 'dark' | 'burnt';
+
+/** Verdict on the texture: 1 hard, 2 a little firm, 3 as wanted, 4 a little soft, 5 mushy. */
+export type Verdict = 1 | 2 | 3 | 4 | 5;
+
+export interface OutcomeRecord {
+  readonly texture: Verdict;
+  readonly base: BaseSeen;
+  readonly note: string;
+  readonly atMs: number;
+}
+
+/** One run of a plan at the stove, with plan and answer as they were. Lists leave the taps out. */
+export interface CookRecord extends Choices {
+  readonly id: string;
+  readonly label: string;
+  readonly input: PlanInput;
+  readonly answer: AnswerReply;
+  readonly advisedMl: number;
+  readonly pouredMl: number | null;
+  readonly startedAtMs: number;
+  readonly abandoned: boolean;
+  readonly events?: readonly (Omit<StageEvent, 'minutes'> & { readonly minutes?: number | null })[];
+  readonly outcome?: OutcomeRecord | null;
+}

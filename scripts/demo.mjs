@@ -1,0 +1,27 @@
+import { existsSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { build, flag, freePort, install, root, say, startServer, stop } from './lib.mjs';
+
+/** The program on made-up data, apart from any real household's: npm run demo [-- --fresh] [-- --port N]. */
+const asked = flag('port');
+const from = Number(asked ?? 4170);
+if (!Number.isInteger(from) || from < 1 || from > 65_000) stop('--port needs a number from 1 to 65000.');
+
+install();
+build();
+const dataFolder = join(root, '.demo');
+if (flag('fresh')) {
+  say('making the demo data anew');
+  rmSync(dataFolder, { recursive: true, force: true });
+}
+const isNew = !existsSync(join(dataFolder, 'hammock.sqlite'));
+const port = await freePort(from);
+const { child, url } = await startServer({ dataFolder, port, quiet: true });
+if (isNew) {
+  say('filling in a household');
+  const { fillDemo } = await import('./demoData.mjs');
+  await fillDemo(url, Date.now());
+}
+say(`Hammock, demo data: ${url}`);
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill('SIGTERM'));
+child.on('exit', (code) => process.exit(code ?? 0));

@@ -1,0 +1,155 @@
+import { spawn, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { dirname, join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+/** Nothing here needs a package: these scripts run before anything is installed. */
+export const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
+export const serverMain = join(root, 'apps/server/dist/main.js');
+export const webFolder = join(root, 'apps/web/dist');
+
+export const say = (words) => process.stdout.write(`· ${words}\n`);
+
+/** Ends the program with a sentence for the person who started it. */
+export function stop(words) {
+  process.stderr.write(`${words}\n`);
+  process.exit(1);
+}
+
+/** Runs a command to its end, its output shown; false when it failed. */
+export function run(command, args, env = {}) {
+  const done = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
+  return done.status === 0;
+}
+
+/** Installs the packages of the lockfile when they are missing or older than it. */
+export function install() {
+  const [major, minor] = process.versions.node.split('.').map(Number);
+  if (major < 20 || (major === 20 && minor < 19))
+    stop(`Hammock needs Node 20.19 or newer; this is ${process.versions.node}.`);
+  const lock = join(root, 'package-lock.json');
+  const stamp = join(root, 'node_modules/.hammock-installed');
+  const wanted = createHash('sha256').update(readFileSync(lock)).digest('hex');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  say('installing packages (about three minutes the first time: SQLite is compiled here)');
+  if (!run('npm', ['ci', '--no-audit', '--no-fund', '--no-progress']))
+    stop('Installing failed; the reason is above.');
+  writeFileSync(stamp, wanted);
+}
+
+/** Newest change under a folder, ms. */
+function newest(path) {
+  const stat = statSync(path);
+  if (!stat.isDirectory()) return stat.mtimeMs;
+  return Math.max(
+    0,
+    ...readdirSync(path)
+      .filter((n) => n !== 'node_modules' && n !== 'dist')
+      .map((n) => newest(join(path, n))),
+  );
+}
+
+/** Builds core, server and web unless the last build is newer than every source. */
+export function build() {
+  const stamp = join(root, '.tmp/built');
+  const sources = ['packages/core', 'apps/server', 'apps/web', 'package-lock.json', 'tsconfig.base.json'];
+  const built =
+    existsSync(stamp) && existsSync(serverMain) && existsSync(join(webFolder, 'index.html'))
+      ? statSync(stamp).mtimeMs
+      : 0;
+  if (built > Math.max(...sources.map((s) => newest(join(root, s))))) return;
+  say('building');
+  if (!run('npm', ['run', '--silent', 'build'])) stop('Building failed; the reason is above.');
+  mkdirSync(dirname(stamp), { recursive: true });
+  writeFileSync(stamp, '');
+}
+
+/** The first free port at or after `from` on this machine. */
+export async function freePort(from) {
+  for (let port = from; port < from + 50; port += 1) {
+    const free = await new Promise((answer) => {
+      const probe = createServer();
+      probe.once('error', () => answer(false));
+      probe.listen(port, '127.0.0.1', () => probe.close(() => answer(true)));
+    });
+    if (free) return port;
+  }
+  return stop(`No free port from ${from} to ${from + 49}.`);
+}
+
+/** Starts the built server and waits until it answers. Returns its process, its address and how long it took. */
+export async function startServer({ dataFolder, port, quiet = false }) {
+  const began = performance.now();
+  const child = spawn(process.execPath, [serverMain], {
+    cwd: root,
+    stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
+    env: {
+      ...process.env,
+      HAMMOCK_DATA: dataFolder,
+      HAMMOCK_PORT: String(port),
+      HAMMOCK_WEB: webFolder,
+      NODE_ENV: 'production',
+    },
+  });
+  const url = `http://127.0.0.1:${port}`;
+  let ended = false;
+  child.once('exit', () => (ended = true));
+  for (let tries = 0; tries < 600; tries += 1) {
+    if (ended) throw new Error('The server ended before it answered; the reason is above.');
+    try {
+      if ((await fetch(`${url}/api/health`)).ok) return { child, url, readyMs: performance.now() - began };
+    } catch {
+      // Not listening yet.
+    }
+    await new Promise((later) => setTimeout(later, 20));
+  }
+  child.kill();
+  throw new Error('The server did not answer in 12 s.');
+}
+
+/** Ends a server that this program started, and waits for it. */
+export function endServer(child) {
+  return new Promise((done) => {
+    if (child.exitCode !== null) return done();
+    child.once('exit', done);
+    child.kill('SIGTERM');
+  });
+}
+
+/** Where Chromium is on this machine, or undefined. */
+export const chromiumPath = () =>
+  [
+    process.env.HAMMOCK_CHROMIUM,
+    '/usr/bin/chromium',
+    '/usr/bin/chromium-browser',
+    '/usr/bin/google-chrome',
+  ].find((p) => p && existsSync(p));
+
+/** Finds Chromium, or installs Debian's package where that is allowed, or says what to type. */
+export function needChromium() {
+  const found = chromiumPath();
+  if (found) return found;
+  const mayInstall = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
+  if (mayInstall) {
+    say('installing Chromium for the browser tests (Debian package, about half a minute)');
+    run('apt-get', ['update', '-qq']);
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+      DEBIAN_FRONTEND: 'noninteractive',
+    });
+    const now = chromiumPath();
+    if (now) return now;
+  }
+  return stop(
+    'The browser tests need Chromium. Type:  sudo apt-get install chromium  (or set HAMMOCK_CHROMIUM to its path), then npm test again.',
+  );
+}
+
+/** A flag such as --port 4200 or --fresh from the command line. */
+export function flag(name) {
+  const at = process.argv.indexOf(`--${name}`);
+  if (at < 0) return undefined;
+  const next = process.argv[at + 1];
+  return next === undefined || next.startsWith('--') ? true : next;
+}
