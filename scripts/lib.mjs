@@ -112,7 +112,7 @@ export async function startServer({ dataFolder, port, quiet = false }) {
 /** Ends a server that this program started, and waits for it. */
 export function endServer(child) {
   return new Promise((done) => {
-    if (child.exitCode !== null) return done();
+    if (child.exitCode !== null || child.signalCode !== null) return done();
     child.once('exit', done);
     child.kill('SIGTERM');
   });

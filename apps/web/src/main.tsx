@@ -40,14 +40,21 @@ const router = createBrowserRouter([
   },
 ]);
 
-async function start(): Promise<void> {
-  applyTheme();
-  watchServer();
-  addEventListener('pagehide', sendDraftNow);
+async function readBack(): Promise<void> {
   // What was written down before the last close goes out before anything is read back.
   await useOutbox.getState().flush();
   await useKitchen.getState().load();
   await Promise.all([useDraft.getState().load(), useCooks.getState().loadActive()]);
+}
+
+function start(): void {
+  applyTheme();
+  watchServer();
+  addEventListener('pagehide', sendDraftNow);
+  useOutbox.subscribe((now, before) => {
+    if (now.reachable && !before.reachable && useKitchen.getState().state !== 'loaded') void readBack();
+  });
+  void readBack();
 }
 
 const root = document.getElementById('root');
@@ -57,5 +64,5 @@ if (root) {
       <RouterProvider router={router} />
     </StrictMode>,
   );
-  void start();
+  start();
 }

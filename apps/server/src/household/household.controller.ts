@@ -1,5 +1,6 @@
 import { Body, Controller, Get, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import type { HouseholdRecord } from '@hammock/core';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import { WriteQueue } from '../common/writeQueue.js';
@@ -19,13 +20,20 @@ export class HouseholdController {
 
   @Get()
   @ApiOkResponse({ type: Household })
-  read(): Promise<Household> {
-    return this.repository.findOneByOrFail({ id: ONLY });
+  async read(): Promise<HouseholdRecord> {
+    return withoutId(await this.repository.findOneByOrFail({ id: ONLY }));
   }
 
   @Put()
   @ApiOkResponse({ type: Household })
-  put(@Body() dto: HouseholdDto): Promise<Household> {
-    return this.queue.run((manager) => manager.getRepository(Household).save({ ...dto, id: ONLY }));
+  async put(@Body() dto: HouseholdDto): Promise<HouseholdRecord> {
+    return withoutId(
+      await this.queue.run((manager) => manager.getRepository(Household).save({ ...dto, id: ONLY })),
+    );
   }
+}
+
+/** What is read can be sent back as it is: the row's id is nobody's business. */
+function withoutId({ name, altitudeM, roomC, texture, served, metric }: Household): HouseholdRecord {
+  return { name, altitudeM, roomC, texture, served, metric };
 }

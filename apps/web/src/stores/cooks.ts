@@ -87,14 +87,12 @@ export const useCooks = create<CookStore>()(
           if (!active) return;
           change(active.id, { abandoned: true });
           set({ active: null });
-          useOutbox
-            .getState()
-            .post({
-              key: `abandon/${active.id}`,
-              method: 'PATCH',
-              path: `/api/cooks/${active.id}`,
-              body: { abandoned: true },
-            });
+          useOutbox.getState().post({
+            key: `abandon/${active.id}`,
+            method: 'PATCH',
+            path: `/api/cooks/${active.id}`,
+            body: { abandoned: true },
+          });
         },
         putAway: () => {
           set({ active: null });

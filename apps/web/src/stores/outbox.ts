@@ -81,14 +81,21 @@ export const useOutbox = create<Outbox>()(
   ),
 );
 
-/** Keeps asking whether the server is back while it is gone and nothing waits to be sent. */
+/** How often to look whether the server is still there while there is nothing to send, ms. */
+const LOOK_MS = 5000;
+
+/** Keeps an eye on the server: sends what waits, and notices when it goes and when it is back. Returns how to stop. */
 export function watchServer(): () => void {
-  const timer = setInterval(() => {
-    const { reachable, letters, flush, noteReachable } = useOutbox.getState();
+  const look = (): void => {
+    if (document.visibilityState !== 'visible') return;
+    const { letters, flush, noteReachable } = useOutbox.getState();
     if (letters.length > 0) void flush();
-    else if (!reachable) void ask('GET', '/api/health').then((reply) => noteReachable(reply.kind !== 'gone'));
-  }, KNOCK_AGAIN_MS);
+    else void ask('GET', '/api/health').then((reply) => noteReachable(reply.kind !== 'gone'));
+  };
+  const timer = setInterval(look, LOOK_MS);
+  document.addEventListener('visibilitychange', look);
   return () => {
     clearInterval(timer);
+    document.removeEventListener('visibilitychange', look);
   };
 }

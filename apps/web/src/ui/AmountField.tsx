@@ -22,7 +22,7 @@ export function AmountField({ label, shown, onChange, problem, className = '' }:
         aria-label={label}
         aria-invalid={problem !== undefined}
         aria-describedby={problem === undefined ? undefined : id}
-        className={`changeable w-full ${problem === undefined ? '' : 'border-ember'}`}
+        className="changeable w-full"
         style={{ fieldSizing: 'content' } as React.CSSProperties}
         size={Math.max(6, value.length + 1)}
         value={value}

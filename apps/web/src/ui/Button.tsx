@@ -6,9 +6,9 @@ export interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 }
 
 const LOOK = {
-  act: 'bg-ink text-ground font-bold rounded-b-2xl',
-  quiet: 'border-2 border-ink rounded-b-2xl font-semibold',
-  plain: 'underline underline-offset-4 decoration-2 decoration-husk font-semibold',
+  act: 'px-5 bg-ink text-ground font-bold rounded-b-2xl',
+  quiet: 'px-5 border-2 border-ink rounded-b-2xl font-semibold',
+  plain: 'px-1 underline underline-offset-4 decoration-2 decoration-husk font-semibold',
 } as const;
 
 /** A button, at least as large as a wet thumb. */
@@ -17,7 +17,7 @@ export function Button({ weight = 'quiet', className = '', ...rest }: ButtonProp
     <button
       type="button"
       {...rest}
-      className={`inline-flex min-h-12 items-center justify-center gap-2 px-5 disabled:opacity-45 ${LOOK[weight]} ${className}`}
+      className={`inline-flex min-h-12 items-center justify-center gap-2 disabled:opacity-45 ${LOOK[weight]} ${className}`}
     />
   );
 }

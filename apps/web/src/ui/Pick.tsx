@@ -13,6 +13,8 @@ export interface PickProps<T extends string> {
   readonly onChange: (value: T) => void;
   readonly placeholder?: string;
   readonly className?: string;
+  /** True when this choice is what is wrong with the plan. */
+  readonly wrong?: boolean;
 }
 
 /** One word of a sentence that opens a list. */
@@ -23,6 +25,7 @@ export function Pick<T extends string>({
   onChange,
   placeholder,
   className = '',
+  wrong = false,
 }: PickProps<T>) {
   return (
     <Select.Root
@@ -33,6 +36,7 @@ export function Pick<T extends string>({
     >
       <Select.Trigger
         aria-label={label}
+        data-wrong={wrong}
         className={`changeable inline-flex items-center gap-1.5 text-left ${className}`}
       >
         <Select.Value placeholder={placeholder ?? 'choose'} />

@@ -9,7 +9,9 @@ export interface PotSectionProps {
   readonly label: string;
 }
 
-const WIDTH = 420;
+const WIDTH = 520;
+/** Room for the handles at the left and for the words at the right. */
+const MARGIN = { left: 40, right: 176 } as const;
 const FLOOR = 300;
 /** The tallest thing drawn takes this much of the picture. */
 const TALLEST = 235;
@@ -20,9 +22,9 @@ export function PotSection({ levels, diameterCm, film, label }: PotSectionProps)
   const pattern = useId();
   const inside = useId();
   const widthMm = diameterCm * 10;
-  const scale = Math.min(TALLEST / levels.potMm, 300 / widthMm);
+  const scale = Math.min(TALLEST / levels.potMm, (WIDTH - MARGIN.left - MARGIN.right) / widthMm);
   const w = widthMm * scale;
-  const x0 = (WIDTH - w) / 2 - 30;
+  const x0 = MARGIN.left + (WIDTH - MARGIN.left - MARGIN.right - w) / 2;
   const y = (mm: number): number => FLOOR - mm * scale;
   const rim = y(levels.potMm);
   const marks = spread(
@@ -106,7 +108,7 @@ export function PotSection({ levels, diameterCm, film, label }: PotSectionProps)
         transform="translate(0 16)"
       />
       <path
-        d={`M${x0 - 5} ${rim - 14}H${x0 + w + 5}M${WIDTH / 2 - 42} ${rim - 26}h24`}
+        d={`M${x0 - 5} ${rim - 14}H${x0 + w + 5}M${x0 + w / 2 - 12} ${rim - 26}h24`}
         stroke="var(--ink)"
         strokeWidth="7"
         strokeLinecap="round"
@@ -130,7 +132,7 @@ export function PotSection({ levels, diameterCm, film, label }: PotSectionProps)
             stroke="var(--ink)"
             strokeWidth="2"
           />
-          <text x={x0 + w + 48} y={m.at + 6} fontSize="18" fill="var(--ink)">
+          <text x={x0 + w + 48} y={m.at + 6} fontSize="20" fill="var(--ink)">
             {m.words} {Math.round(m.mm)} mm
           </text>
         </g>
@@ -147,7 +149,7 @@ interface Mark {
 
 /** Labels at least a line apart, in the order of their levels, so that close levels stay readable. */
 function spread(marks: readonly Mark[], y: (mm: number) => number): (Mark & { readonly at: number })[] {
-  const line = 22;
+  const line = 24;
   let last = -Infinity;
   const placed = [...marks]
     .sort((a, b) => b.mm - a.mm)

@@ -30,61 +30,70 @@ export function Sling(props: SlingProps) {
   const load = at(pourMl);
   const xOf = (ml: number): number => FRAME.left + share(ml) * (FRAME.right - FRAME.left);
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full" role="img" aria-label={props.label}>
-      <defs>
-        <linearGradient id={rope} x1="0" x2="1">
-          <stop offset="0" stopColor="var(--husk)" />
-          <stop offset="0.5" stopColor="var(--ink)" />
-          <stop offset="1" stopColor="var(--water)" />
-        </linearGradient>
-      </defs>
-      <rect
-        x={xOf(lowMl)}
-        y={HEIGHT - 12}
-        width={Math.max(2, xOf(highMl) - xOf(lowMl))}
-        height="10"
-        rx="3"
-        fill="var(--ink)"
-        opacity="0.85"
-      />
-      <line
-        x1={FRAME.left}
-        x2={FRAME.right}
-        y1={HEIGHT - 7}
-        y2={HEIGHT - 7}
-        stroke="var(--line)"
-        strokeWidth="2"
-      />
-      <line
-        x1={load.x}
-        x2={load.x}
-        y1={load.y}
-        y2={HEIGHT - 12}
-        stroke="var(--line)"
-        strokeWidth="2"
-        strokeDasharray="3 5"
-      />
-      {STRANDS.map((k) => (
+    <>
+      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full" role="img" aria-label={props.label}>
+        <defs>
+          <linearGradient id={rope} x1="0" x2="1">
+            <stop offset="0" stopColor="var(--husk)" />
+            <stop offset="0.5" stopColor="var(--ink)" />
+            <stop offset="1" stopColor="var(--water)" />
+          </linearGradient>
+        </defs>
+        <rect
+          x={xOf(lowMl)}
+          y={HEIGHT - 12}
+          width={Math.max(2, xOf(highMl) - xOf(lowMl))}
+          height="10"
+          rx="3"
+          fill="var(--ink)"
+          opacity="0.85"
+        />
+        <line
+          x1={FRAME.left}
+          x2={FRAME.right}
+          y1={HEIGHT - 7}
+          y2={HEIGHT - 7}
+          stroke="var(--line)"
+          strokeWidth="2"
+        />
+        <line
+          x1={load.x}
+          x2={load.x}
+          y1={load.y}
+          y2={HEIGHT - 12}
+          stroke="var(--line)"
+          strokeWidth="2"
+          strokeDasharray="3 5"
+        />
+        {STRANDS.map((k) => (
+          <path
+            key={k}
+            d={ropePath(FRAME, at(pourMl + k * doubtMl))}
+            fill="none"
+            stroke={`url(#${rope})`}
+            strokeWidth="2.5"
+            opacity="0.5"
+          />
+        ))}
         <path
-          key={k}
-          d={ropePath(FRAME, at(pourMl + k * doubtMl))}
+          d={ropePath(FRAME, load)}
           fill="none"
           stroke={`url(#${rope})`}
-          strokeWidth="2.5"
-          opacity="0.5"
+          strokeWidth="6"
+          strokeLinecap="round"
         />
-      ))}
-      <path
-        d={ropePath(FRAME, load)}
-        fill="none"
-        stroke={`url(#${rope})`}
-        strokeWidth="6"
-        strokeLinecap="round"
-      />
-      <Post x={FRAME.left} colour="var(--husk)" />
-      <Post x={FRAME.right} colour="var(--water)" />
-      <Pot x={load.x} y={load.y} />
-    </svg>
+        <Post x={FRAME.left} colour="var(--husk)" />
+        <Post x={FRAME.right} colour="var(--water)" />
+        <Pot x={load.x} y={load.y} />
+      </svg>
+      <span
+        aria-hidden
+        className="block leading-tight font-semibold"
+        style={{ paddingLeft: `${Math.min(64, (100 * xOf(lowMl)) / WIDTH).toFixed(1)}%` }}
+      >
+        {props.wanted}
+      </span>
+    </>
   );
 }
 

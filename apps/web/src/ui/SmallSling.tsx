@@ -6,7 +6,11 @@ const FRAME = { left: 4, right: 92, top: 7 } as const;
 export function SmallSling({ share, label }: { readonly share: number | undefined; readonly label: string }) {
   const load = share === undefined ? undefined : hangingPoint(FRAME, 0.09, share);
   return (
-    <svg viewBox="0 0 96 44" className="block h-11 w-24 shrink-0" role="img" aria-label={label}>
+    <svg
+      viewBox="0 0 96 44"
+      className="block h-11 w-24 shrink-0"
+      {...(label === '' ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
+    >
       <line
         x1={FRAME.left}
         x2={FRAME.left}

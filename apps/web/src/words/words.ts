@@ -94,7 +94,7 @@ export const HOB_KIND: Readonly<Record<HobKind, string>> = {
 };
 
 export const STATE: Readonly<Record<State, string>> = {
-  whole: 'as it is',
+  whole: 'in the pot first',
   withLiquid: 'in with the liquid',
   softened: 'softened',
   mushy: 'cooked to a mush',

@@ -46,7 +46,7 @@ export function ThingList<K extends Kind>({ kind, title, one, fresh, describe, f
   );
   return (
     <section className="hung" aria-labelledby={kind}>
-      <div className="flex items-center justify-between gap-4">
+      <div className="-my-2 flex items-center justify-between gap-4">
         <h2 id={kind} className="m-0 text-[1.35rem] font-bold">
           {title}
         </h2>
@@ -83,10 +83,9 @@ export function ThingList<K extends Kind>({ kind, title, one, fresh, describe, f
                   <strong className="block text-[1.1rem]">{thing.label}</strong>
                   <span className="text-faint">{describe(thing)}</span>
                 </span>
-                <span className="flex shrink-0 gap-1">
+                <span className="flex shrink-0 gap-4">
                   <Button
                     weight="plain"
-                    className="px-2"
                     aria-label={`Change ${thing.label}`}
                     onClick={() => setEditing({ id: thing.id, value: thing, isNew: false })}
                   >
@@ -94,8 +93,7 @@ export function ThingList<K extends Kind>({ kind, title, one, fresh, describe, f
                   </Button>
                   <Button
                     weight="plain"
-                    className="px-2"
-                    aria-label={`Take ${thing.label} away`}
+                    aria-label={`Take away ${thing.label}`}
                     onClick={() => {
                       setGone({ id: thing.id, value: thing });
                       remove(kind, thing.id);

@@ -76,22 +76,32 @@ function Row({ row, low, high }: { readonly row: AccountRow; readonly low: numbe
   const shown = `${row.side === 'comesFrom' ? '' : '−'}${Math.round(row.g).toString()} g`;
   return (
     <Popover.Root>
-      <Popover.Trigger
-        className="grid w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1 text-left sm:grid-cols-[13.5rem_minmax(0,1fr)_4.5rem]"
-        aria-label={`${row.label}: ${Math.round(row.g).toString()} grams ${row.side === 'comesFrom' ? 'come in' : 'go out'}. Show figures`}
-      >
-        <span className="leading-tight">{row.label}</span>
-        <span className="figures order-2 text-right text-[1.5rem] sm:order-3">{shown}</span>
+      <Popover.Trigger className="grid w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1 text-left sm:grid-cols-[13.5rem_minmax(0,1fr)_4.5rem]">
+        <span className="leading-tight">
+          {row.label}
+          <span className="sr-only">: </span>
+        </span>
+        <span className="figures order-2 text-right text-[1.5rem] sm:order-3">
+          {shown}
+          <span className="sr-only">
+            {' '}
+            of water {row.side === 'comesFrom' ? 'come in' : 'go out'}. Show figures
+          </span>
+        </span>
         <span className="relative order-3 col-span-2 h-5 sm:order-2 sm:col-span-1 sm:h-8" aria-hidden>
           <span className="absolute inset-y-0 left-0 w-full border-b-2 border-line" />
           <span
             className={`absolute inset-y-0 min-w-1 transition-all duration-200 ${FILL[row.colour]} ${row.side === 'comesFrom' ? 'rounded-r-md' : 'rounded-l-md'}`}
-            style={{ left: `${(start * 100).toFixed(2)}%`, width: `${(width * 100).toFixed(2)}%` }}
+            style={{
+              left: `min(${(start * 100).toFixed(2)}%, 100% - 0.25rem)`,
+              width: `${(width * 100).toFixed(2)}%`,
+            }}
           />
         </span>
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
+          aria-label={row.label}
           sideOffset={4}
           collisionPadding={8}
           className="z-50 max-h-[70vh] w-[min(26rem,94vw)] overflow-auto rounded-b-2xl border-2 border-ink bg-raised p-4 text-ink"

@@ -38,11 +38,6 @@ export function Number1({ answer, measures, wanted }: NumberProps) {
       <button
         type="button"
         className="mt-3 block w-full text-left"
-        aria-label={
-          none
-            ? 'Pour nothing'
-            : `Pour ${shown.main}, ${shown.other}. Show in ${metric ? 'cups' : 'ml'} first`
-        }
         onClick={() => setHousehold({ metric: !metric })}
       >
         <Figure text={none ? 'nothing' : shown.main} />
@@ -55,6 +50,7 @@ export function Number1({ answer, measures, wanted }: NumberProps) {
             )}
           </span>
         )}
+        <span className="sr-only">. Show in {metric ? 'cups' : 'ml'} first</span>
       </button>
       {!none && (
         <p className="mt-3 mb-0 text-[1.15rem]">
@@ -72,8 +68,8 @@ function Figure({ text }: { readonly text: string }) {
   const [, count = '', unit = first] = /^([\d¼½¾⅓⅔⅛⅜⅝⅞ /]+)\s(.+)$/u.exec(first) ?? [];
   return (
     <span data-testid="pour-main" className="figures flex flex-wrap items-baseline gap-x-4 gap-y-1">
-      <span className="text-[clamp(5.5rem,15vw,11.5rem)]">{count.trim()}</span>
-      <span className="text-[clamp(3.2rem,7vw,5.5rem)]">{unit}</span>
+      <span className="text-[clamp(5.5rem,15vw,11.5rem)]">{count.trim()}</span>{' '}
+      <span className="text-[clamp(3.2rem,7vw,5.5rem)]">{unit}</span>{' '}
       {more.length > 0 && <span className="text-[clamp(2.6rem,5.4vw,4.25rem)]">+ {more.join(' + ')}</span>}
     </span>
   );

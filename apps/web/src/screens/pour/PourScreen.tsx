@@ -22,7 +22,7 @@ export function PourScreen() {
   const film = filmOf(draft.spec.ingredients?.map((i) => i.ingredientId) ?? []);
   const measures = measuresOf(kitchen.cups);
   return (
-    <div className="flex flex-col gap-8">
+    <div className="flex flex-col gap-5">
       <h1 className="sr-only">Pour</h1>
       <Sentence plan={plan} />
       {answer ? (
@@ -30,11 +30,11 @@ export function PourScreen() {
           <div className="grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
             <div className="flex flex-col gap-5">
               <Number1 answer={answer} measures={measures} wanted={input.texture ?? 2} />
-              <WarningList warnings={answer.warnings} />
               <StartCooking plan={plan} />
+              <WarningList warnings={answer.warnings} />
             </div>
             {vessel && (
-              <figure className="m-0">
+              <figure className="m-0 self-center">
                 <PotSection
                   levels={answer.levels}
                   diameterCm={vessel.diameterCm}
@@ -52,11 +52,13 @@ export function PourScreen() {
         <p className="text-xl">The number appears as soon as the words above make a pot.</p>
       )}
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
-        {answer && <AccountPicture answer={answer} measures={measures} />}
         <div className="flex flex-col gap-8">
-          {answer && <Salt answer={answer} served={input.served ?? 'plain'} measures={measures} />}
-          <WhatGoesIn plan={plan} measures={measures} />
+          {answer && <AccountPicture answer={answer} measures={measures} />}
           <HowItIsMade plan={plan} />
+        </div>
+        <div className="flex flex-col gap-8">
+          <WhatGoesIn plan={plan} measures={measures} />
+          {answer && <Salt answer={answer} served={input.served ?? 'plain'} measures={measures} />}
         </div>
       </div>
       {answer && <CautionList answer={answer} input={input} />}

@@ -32,7 +32,9 @@ export function Salt({
           {enough ? 'none' : spoon.other === '' ? `${salt.addG.toFixed(1)} g` : spoon.main}
         </span>
         <span className="text-[1.1rem]">
-          {enough ? 'to add' : `fine salt to add (${salt.addG.toFixed(1)} g)`}
+          {enough
+            ? 'to add'
+            : `fine salt to add (${salt.addG.toFixed(1)} g${spoon.roughly === undefined ? '' : `; the spoon is ${spoon.roughly} off`})`}
         </span>
       </p>
       <p className="mt-2 mb-0">

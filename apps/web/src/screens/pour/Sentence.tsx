@@ -16,7 +16,7 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
   const grain = grainById(draft.spec.grainId);
   const potProblem = problemAt('vessel');
   return (
-    <div className="text-[1.35rem] leading-[3.4rem] sm:text-[1.6rem]">
+    <div className="text-[1.3rem] leading-[2.9rem] sm:text-[1.5rem]">
       <Pick
         label="Dish"
         value={draft.dishId ?? undefined}
@@ -48,7 +48,7 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
         label="Pot"
         value={draft.vesselId ?? undefined}
         placeholder="pot"
-        className={potProblem === undefined ? '' : 'border-ember'}
+        wrong={potProblem !== undefined}
         options={vessels.map((v) => ({
           value: v.id,
           label: v.label,
@@ -113,7 +113,7 @@ function Step(props: {
       aria-label={props.label}
       disabled={props.disabled}
       onClick={props.onClick}
-      className="size-12 border-b-3 border-husk text-[1.6rem] leading-none font-bold disabled:opacity-40"
+      className="changeable size-12 text-[1.6rem] leading-none disabled:opacity-40"
     >
       {props.sign}
     </button>

@@ -39,26 +39,28 @@ export function WhatGoesIn({
           return (
             <li
               key={`${item.ingredientId}-${i.toString()}`}
-              className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1.5"
+              className="grid grid-cols-[minmax(0,1fr)_3rem] items-center gap-x-2 border-b border-line py-1 sm:grid-cols-[minmax(6rem,1fr)_auto_3rem]"
             >
-              <span className="grow basis-32">{row.name}</span>
-              <AmountField
-                label={`Amount of ${row.name}`}
-                shown={showAmountInput(item.amount, row, measures, metric)}
-                onChange={(amount) => setIngredient(i, { amount })}
-                problem={plan.problemAt(`ingredients[${i.toString()}]`)}
-              />
-              {states.length > 1 && (
-                <Pick<State>
-                  label={`How far ${row.name} is cooked`}
-                  value={item.state ?? states[0]}
-                  options={states.map((s) => ({ value: s, label: STATE[s] }))}
-                  onChange={(state) => setIngredient(i, { state })}
+              <span className="leading-tight">{row.name}</span>
+              <span className="order-3 col-span-2 flex flex-wrap items-start gap-x-4 sm:order-2 sm:col-span-1 sm:justify-end">
+                <AmountField
+                  label={`Amount of ${row.name}`}
+                  shown={showAmountInput(item.amount, row, measures, metric)}
+                  onChange={(amount) => setIngredient(i, { amount })}
+                  problem={plan.problemAt(`ingredients[${i.toString()}]`)}
                 />
-              )}
+                {states.length > 1 && (
+                  <Pick<State>
+                    label={`How far ${row.name} is cooked`}
+                    value={item.state ?? states[0]}
+                    options={states.map((s) => ({ value: s, label: STATE[s] }))}
+                    onChange={(state) => setIngredient(i, { state })}
+                  />
+                )}
+              </span>
               <button
                 type="button"
-                className="size-12 text-xl"
+                className="order-2 size-12 text-xl sm:order-3"
                 aria-label={`Leave out ${row.name}`}
                 onClick={() => removeIngredient(i)}
               >

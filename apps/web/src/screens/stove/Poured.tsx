@@ -26,7 +26,7 @@ export function Poured({ cook }: { readonly cook: CookRecord }) {
       <label className="mt-1 flex flex-wrap items-center gap-x-3">
         Poured
         <input
-          className={`changeable w-44 ${wrong ? 'border-ember' : ''}`}
+          className="changeable w-44"
           aria-label="What was really poured"
           aria-invalid={wrong}
           value={typed ?? shown}

@@ -1,0 +1,151 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { ChildProcess } from 'node:child_process';
+import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+import { openBrowser } from '../scripts/browser.mjs';
+import { endServer, freePort, startServer } from '../scripts/lib.mjs';
+
+/** The built program, on a real temporary SQLite file, in a real browser. */
+export class Kitchen {
+  private child: ChildProcess | undefined;
+  readonly errors: string[] = [];
+
+  private constructor(
+    private readonly folder: string,
+    private readonly port: number,
+    readonly browser: Browser,
+  ) {}
+
+  static async open(): Promise<Kitchen> {
+    const folder = mkdtempSync(join(tmpdir(), 'hammock-e2e-'));
+    const port = await freePort(4300 + Math.floor(process.pid % 200));
+    const kitchen = new Kitchen(folder, port, await openBrowser());
+    await kitchen.startServer();
+    return kitchen;
+  }
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  async startServer(): Promise<void> {
+    ({ child: this.child } = await startServer({ dataFolder: this.folder, port: this.port, quiet: true }));
+  }
+
+  /** As a power cut would. */
+  async killServer(): Promise<void> {
+    const { child } = this;
+    if (!child) return;
+    const gone = new Promise((done) => child.once('exit', done));
+    child.kill('SIGKILL');
+    await gone;
+  }
+
+  /** As it should end; returns how long that took, ms. */
+  async stopServer(): Promise<number> {
+    const began = performance.now();
+    if (this.child) await endServer(this.child);
+    return performance.now() - began;
+  }
+
+  async page(path = '/', size = { width: 1280, height: 800 }): Promise<Page> {
+    const page = await (await this.browser.createBrowserContext()).newPage();
+    page.on('pageerror', (error) => this.errors.push(error instanceof Error ? error.message : String(error)));
+    await page.setViewport(size);
+    await page.goto(`${this.url}${path}`);
+    return page;
+  }
+
+  async api<T>(method: string, path: string, body?: unknown): Promise<T> {
+    const response = await fetch(`${this.url}/api/${path}`, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    });
+    if (!response.ok) throw new Error(`${method} ${path}: ${await response.text()}`);
+    return (await response.json()) as T;
+  }
+
+  async close(): Promise<void> {
+    await this.browser.close();
+    await this.stopServer();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+}
+
+/** Waits for what a user would see: a button or link whose words contain `words`. */
+export async function button(page: Page, words: string): Promise<ElementHandle> {
+  const found = await page.waitForFunction(
+    (text) =>
+      [...document.querySelectorAll<HTMLElement>('button, a, [role=radio]')].find(
+        (e) =>
+          (e.textContent.includes(text) || e.getAttribute('aria-label')?.includes(text)) &&
+          !e.hasAttribute('disabled'),
+      ),
+    { timeout: 8000 },
+    words,
+  );
+  return found as ElementHandle;
+}
+
+/** Presses the button with these words. */
+export async function press(page: Page, words: string): Promise<void> {
+  await (await button(page, words)).click();
+}
+
+/** Waits until the screen says something. */
+export async function sees(page: Page, words: string): Promise<void> {
+  await page.waitForFunction(
+    (text) => document.body.innerText.toLowerCase().includes(text.toLowerCase()),
+    { timeout: 10_000 },
+    words,
+  );
+}
+
+/** The number on the screen, in its two ways: "2 cups + 1 tbsp" and "495 ml". */
+export async function pour(page: Page): Promise<{ main: string; other: string }> {
+  await page.waitForSelector('[data-testid=pour-main]');
+  return page.evaluate(() => ({
+    main: document.querySelector('[data-testid=pour-main]')?.textContent ?? '',
+    other: document.querySelector('[data-testid=pour-other]')?.textContent ?? '',
+  }));
+}
+
+/** Chooses a word from one of the sentence's lists. */
+export async function choose(page: Page, list: string, option: string): Promise<void> {
+  const trigger = await page.waitForSelector(`[role=combobox][aria-label="${list}"]`);
+  await trigger?.click();
+  const found = await page.waitForFunction(
+    (text) =>
+      [...document.querySelectorAll<HTMLElement>('[role=option]')].find((o) => o.textContent.includes(text)),
+    { timeout: 5000 },
+    option,
+  );
+  await (found as ElementHandle).click();
+  await page.waitForFunction(() => document.querySelector('[role=option]') === null);
+}
+
+/** Types into a field from the start. */
+export async function retype(page: Page, label: string, text: string): Promise<void> {
+  const field = await page.waitForSelector(`input[aria-label="${label}"]`);
+  await field?.click();
+  await page.keyboard.down('Control');
+  await page.keyboard.press('KeyA');
+  await page.keyboard.up('Control');
+  await page.keyboard.type(text);
+}
+
+const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
+
+/** Everything axe has to say against the page, as readable lines. */
+export async function axe(page: Page): Promise<string[]> {
+  await page.evaluate(AXE);
+  return page.evaluate(async () => {
+    const { axe: engine } = window as unknown as {
+      axe: { run: () => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+    };
+    const { violations } = await engine.run();
+    return violations.flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.html.slice(0, 160)}`));
+  });
+}
