@@ -173,7 +173,7 @@ const draftFrom = (plan: PlanRecord): Draft => ({
 
 function specOf(input: PlanInput): DishSpec {
   const { vessel, hob, altitudeM, roomC, cupMl, ...spec } = input;
-  void [vessel, hob, altitudeM, roomC, cupMl];
+  [vessel, hob, altitudeM, roomC, cupMl];
   return spec;
 }
 

@@ -23,7 +23,7 @@ export function AmountField({ label, shown, onChange, problem, className = '' }:
         aria-invalid={problem !== undefined}
         aria-describedby={problem === undefined ? undefined : id}
         className="changeable w-full"
-        style={{ fieldSizing: 'content' } as React.CSSProperties}
+        style={{ fieldSizing: 'content' }}
         size={Math.max(6, value.length + 1)}
         value={value}
         maxLength={80}

@@ -51,7 +51,7 @@ export function HouseholdForm() {
         <ChoiceInput
           label="Grain is wanted"
           value={household.texture.toString()}
-          words={TEXTURE as Readonly<Record<string, string>>}
+          words={TEXTURE}
           onChange={(v) => setHousehold({ texture: Number(v) as Texture })}
         />
         <ChoiceInput

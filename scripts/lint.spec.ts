@@ -1,0 +1,110 @@
+import { describe, expect, it, jest } from '@jest/globals';
+import { execFile } from 'node:child_process';
+import { join } from 'node:path';
+import { promisify } from 'node:util';
+
+jest.setTimeout(60_000);
+
+const run = promisify(execFile);
+
+/** What must fail: in the place of which file, what text, by which rule. */
+const WRONG = [
+  [
+    'core with Node',
+    'packages/core/src/measures/units.ts',
+    "export { readFileSync } from 'node:fs';",
+    'no-restricted-imports',
+  ],
+  [
+    'core with a framework',
+    'packages/core/src/heat/steam.ts',
+    "export { useState } from 'react';",
+    'no-restricted-imports',
+  ],
+  [
+    'core with the DOM',
+    'packages/core/src/heat/steam.ts',
+    'export const x = document.title;',
+    'no-restricted-globals',
+  ],
+  [
+    'core with a clock',
+    'packages/core/src/method/run.ts',
+    'export const x = new Date();',
+    'no-restricted-globals',
+  ],
+  [
+    'core with chance',
+    'packages/core/src/account/answer.ts',
+    'export const x = Math.random();',
+    'no-restricted-properties',
+  ],
+  [
+    'measures on heat',
+    'packages/core/src/measures/units.ts',
+    "export { boilAt } from '../heat/atmosphere.js';",
+    'no-restricted-imports',
+  ],
+  [
+    'method on account',
+    'packages/core/src/method/run.ts',
+    "export { answer } from '../account/answer.js';",
+    'no-restricted-imports',
+  ],
+  [
+    'cautions on account',
+    'packages/core/src/cautions/cautions.ts',
+    "export { answer } from '../account/answer.js';",
+    'no-restricted-imports',
+  ],
+  [
+    'web on server',
+    'apps/web/src/main.tsx',
+    "export { Clock } from '../../server/src/common/clock.js';",
+    'no-restricted-imports',
+  ],
+  [
+    'server on web',
+    'apps/server/src/main.ts',
+    "export { ask } from '../../web/src/api/http.js';",
+    'no-restricted-imports',
+  ],
+  ['any', 'packages/core/src/heat/steam.ts', 'export const x = (y: any): unknown => y;', 'no-explicit-any'],
+  ['a default export', 'apps/web/src/main.tsx', 'const x = 1; export default x;', 'no-restricted-syntax'],
+  [
+    'everything exported',
+    'packages/core/src/index.ts',
+    "export * from './result.js';",
+    'no-restricted-syntax',
+  ],
+] as const;
+
+/** Lints each text as if it were its file, with only the rules of the house: none of them needs types. */
+const SCRIPT = `
+  import { ESLint } from 'eslint';
+  const wrong = JSON.parse(process.argv[1]);
+  const rules = new Set(wrong.map(([, , , rule]) => rule));
+  const eslint = new ESLint({
+    overrideConfig: { languageOptions: { parserOptions: { project: null } } },
+    ruleFilter: ({ ruleId }) => rules.has(ruleId.replace('@typescript-eslint/', '')),
+  });
+  const found = [];
+  for (const [, file, text] of wrong) {
+    const [report] = await eslint.lintText(text, { filePath: file });
+    found.push(report.messages.map((m) => m.ruleId ?? m.message));
+  }
+  process.stdout.write(JSON.stringify(found));
+`;
+
+describe('lint', () => {
+  it('fails on every broken rule of the house', async () => {
+    const args = ['--input-type=module', '-e', SCRIPT, JSON.stringify(WRONG)];
+    const { stdout } = await run(process.execPath, args, { cwd: join(__dirname, '..') });
+    const found = JSON.parse(stdout) as string[][];
+    const told = WRONG.map(([what, , , rule], i) => [
+      what,
+      found[i]?.some((id) => id.endsWith(rule)) ?? false,
+    ]);
+    expect(told).toEqual(WRONG.map(([what]) => [what, true]));
+  });
+});

@@ -1,0 +1,100 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { build, endServer, freePort, install, needChromium, root, say, startServer } from './lib.mjs';
+
+/** Makes the pictures of docs/screenshots from the demo data: npm run shots. */
+install();
+needChromium();
+build();
+const { fillDemo } = await import('./demoData.mjs');
+const { openBrowser } = await import('./browser.mjs');
+
+const LAPTOP = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844, hasTouch: true };
+const folder = mkdtempSync(join(tmpdir(), 'hammock-shots-'));
+const { child, url } = await startServer({ dataFolder: folder, port: await freePort(4600), quiet: true });
+const browser = await openBrowser();
+
+async function page(path, size, theme = 'light') {
+  const context = await browser.createBrowserContext();
+  const made = await context.newPage();
+  await made.setViewport(size);
+  await made.evaluateOnNewDocument((choice) => {
+    localStorage.setItem('hammock.theme', JSON.stringify({ state: { choice }, version: 0 }));
+  }, theme);
+  await made.goto(`${url}${path}`);
+  await made.waitForFunction(
+    () => document.querySelector('[aria-busy=true]') === null && document.querySelector('h1') !== null,
+  );
+  await made.evaluate(() => document.fonts.ready);
+  await new Promise((later) => setTimeout(later, 500));
+  return made;
+}
+
+async function keep(shown, name, fullPage = false) {
+  await shown.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`), fullPage });
+  say(`${name}.png`);
+}
+
+async function press(shown, words) {
+  await shown.waitForFunction(
+    (text) =>
+      [...document.querySelectorAll('button, [role=radio]')].some((b) => b.textContent.includes(text)),
+    {},
+    words,
+  );
+  await shown.evaluate(
+    (text) =>
+      [...document.querySelectorAll('button, [role=radio]')]
+        .find((b) => b.textContent.includes(text))
+        .click(),
+    words,
+  );
+  await new Promise((later) => setTimeout(later, 400));
+}
+
+async function choose(shown, list, option) {
+  await shown.click(`[role=combobox][aria-label="${list}"]`);
+  const found = await shown.waitForFunction(
+    (text) => [...document.querySelectorAll('[role=option]')].find((o) => o.textContent.includes(text)),
+    {},
+    option,
+  );
+  await found.click();
+  await new Promise((later) => setTimeout(later, 700));
+}
+
+try {
+  await fillDemo(url, Date.now());
+  await keep(await page('/', LAPTOP), 'pour');
+  await keep(await page('/', LAPTOP, 'dark'), 'pour-dark');
+  await keep(await page('/', PHONE), 'pour-phone');
+  const red = await page('/', LAPTOP);
+  await choose(red, 'Dish', 'Signal-red rice');
+  await choose(red, 'Pot', 'Winch-house casserole');
+  await press(red, 'Tomato brings');
+  await keep(red, 'account', true);
+  await red.keyboard.press('Escape');
+  await choose(red, 'Dish', 'Splicer');
+  await choose(red, 'Pot', 'Blue enamel pot');
+  await keep(await page('/notebook', LAPTOP), 'notebook');
+  await keep(await page('/notebook/7a1e0007-0000-4000-8000-000000000001', LAPTOP), 'notebook-page');
+  await keep(await page('/kitchen', LAPTOP), 'kitchen', true);
+  const stove = await page('/', PHONE);
+  await press(stove, 'Cook this');
+  await press(stove, 'Start the clock');
+  for (let i = 0; i < 3; i += 1) await press(stove, 'Done');
+  await keep(stove, 'stove-phone');
+  for (let i = 0; i < 2; i += 1) await press(stove, 'Done');
+  await stove.setViewport(LAPTOP);
+  await keep(stove, 'stove');
+  await stove.setViewport(PHONE);
+  await press(stove, 'Done');
+  await press(stove, 'as wanted');
+  await keep(stove, 'outcome-phone');
+} finally {
+  await browser.close();
+  await endServer(child);
+  rmSync(folder, { recursive: true, force: true });
+}
