@@ -49,6 +49,7 @@ export default tseslint.config(
       // `return problem(…)` reads better than a statement and a bare return.
       '@typescript-eslint/no-confusing-void-expression': 'off',
       '@typescript-eslint/dot-notation': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       '@typescript-eslint/switch-exhaustiveness-check': 'error',
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
       'no-restricted-syntax': [
@@ -133,5 +134,7 @@ export default tseslint.config(
   },
   { files: ['*.config.{mjs,ts}', 'apps/web/vite.config.ts'], rules: { 'no-restricted-syntax': 'off' } },
   { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
+  // These two hand functions to the browser.
+  { files: ['scripts/bench.mjs', 'scripts/shots.mjs'], languageOptions: { globals: globals.browser } },
   prettier,
 );

@@ -1,4 +1,6 @@
+import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { Agent, request } from 'node:http';
 import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -29,31 +31,47 @@ function answerInCore() {
   figure('answer in core, median', quantile(rounds.slice(10), 0.5), 'ms', 1);
 }
 
-/** 1,000 answers over HTTP at ten connections, after 300 to warm up; bounded, to this machine only. */
-async function answerOverHttp(url) {
-  const body = JSON.stringify(ANSWER_EXAMPLE);
-  const once = async () => {
-    const began = performance.now();
-    const response = await fetch(`${url}/api/answer`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body,
+/** Times `count` posts at ten open connections; bounded, to this machine only. */
+async function posts(port, path, body, count) {
+  const agent = new Agent({ keepAlive: true, maxSockets: 10 });
+  const headers = { 'content-type': 'application/json', 'content-length': Buffer.byteLength(body) };
+  const once = () =>
+    new Promise((done, failed) => {
+      const began = performance.now();
+      const sent = request({ host: '127.0.0.1', port, path, method: 'POST', agent, headers }, (reply) => {
+        if (reply.statusCode !== 200) failed(new Error(`answered ${reply.statusCode}`));
+        reply.resume();
+        reply.on('end', () => done(performance.now() - began));
+      });
+      sent.on('error', failed);
+      sent.end(body);
     });
-    await response.text();
-    if (!response.ok) throw new Error(`answered ${response.status}`);
-    return performance.now() - began;
+  const times = [];
+  const lane = async () => {
+    for (let i = 0; i < count / 10; i += 1) times.push(await once());
   };
-  const lanes = async (count) => {
-    const times = [];
-    await Promise.all(
-      Array.from({ length: 10 }, async () => {
-        for (let i = 0; i < count / 10; i += 1) times.push(await once());
-      }),
-    );
-    return times;
-  };
-  await lanes(300);
-  figure('POST /api/answer at 10 connections, p95', quantile(await lanes(1000), 0.95), 'ms', 15);
+  await Promise.all(Array.from({ length: 10 }, lane));
+  agent.destroy();
+  return times;
+}
+
+/** A server that does nothing but reply with as many bytes: what this machine's loopback costs by itself. */
+const BARE = `require('node:http').createServer((q, r) => { q.resume(); q.on('end', () => r.end('x'.repeat(4300))); }).listen(Number(process.argv[1]), '127.0.0.1')`;
+
+async function answerOverHttp(port) {
+  const body = JSON.stringify(ANSWER_EXAMPLE);
+  await posts(port, '/api/answer', body, 300);
+  const times = await posts(port, '/api/answer', body, 1000);
+  figure('POST /api/answer at 10 connections, p95', quantile(times, 0.95), 'ms', 15);
+  const barePort = await freePort(4700);
+  const bare = spawn(process.execPath, ['-e', BARE, String(barePort)]);
+  await new Promise((later) => setTimeout(later, 1500));
+  await posts(barePort, '/', body, 300);
+  const bareTimes = await posts(barePort, '/', body, 1000);
+  bare.kill();
+  say(
+    `for comparison, a server that only replies: p95 ${quantile(bareTimes, 0.95).toFixed(2)} ms; medians ${quantile(times, 0.5).toFixed(2)} and ${quantile(bareTimes, 0.5).toFixed(2)} ms`,
+  );
 }
 
 const memoryMb = (pid) =>
@@ -121,7 +139,7 @@ for (let i = 0; i < 5; i += 1) {
 figure('server ready, median of 5 starts', quantile(ready, 0.5) / 1000, 's', 2);
 const { child, url } = await startServer({ dataFolder: folder, port, quiet: true });
 try {
-  await answerOverHttp(url);
+  await answerOverHttp(port);
   figure('server memory after 1,300 requests', memoryMb(child.pid), 'MB', 150);
   await fillDemo(url, Date.now());
   await keystroke(url);

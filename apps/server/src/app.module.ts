@@ -6,6 +6,7 @@ import { AnswerModule } from './answer/answer.module.js';
 import { BagsModule } from './bags/bags.module.js';
 import { CommonModule } from './common/common.module.js';
 import { ProblemFilter } from './common/problemFilter.js';
+import { RateWindow } from './common/rateWindow.js';
 import { validation } from './common/validation.js';
 import type { Config } from './config.js';
 import { CooksModule } from './cooks/cooks.module.js';
@@ -26,7 +27,12 @@ export class AppModule {
       module: AppModule,
       imports: [
         TypeOrmModule.forRoot(dataSourceOptions(config.databaseFile)),
-        ThrottlerModule.forRoot([{ ttl: config.rate.windowMs, limit: config.rate.limit }]),
+        ThrottlerModule.forRoot({
+          throttlers: [{ ttl: config.rate.windowMs, limit: config.rate.limit }],
+          storage: new RateWindow(),
+          // One count per address; the usual key is a hash per route, which costs more than the answer's physics.
+          generateKey: (_context, tracker) => tracker,
+        }),
         CommonModule,
         HealthModule,
         AnswerModule,

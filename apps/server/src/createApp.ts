@@ -15,6 +15,8 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
     logger: ['error', 'warn'],
   });
   app.disable('x-powered-by');
+  // An answer is never asked for twice the same way; hashing each one for an ETag is wasted.
+  app.disable('etag');
   app.use(
     helmet({
       contentSecurityPolicy: {

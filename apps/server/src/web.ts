@@ -10,7 +10,13 @@ const YEAR_MS = 365 * 24 * 3600 * 1000;
  * page; any other path that is not of the API is the page, so that a reload finds its screen.
  */
 export function serveWeb(app: NestExpressApplication, folder: string): void {
-  app.use(compression());
+  // Pages and scripts are worth the processor's time; a JSON answer over the loopback is not.
+  app.use(
+    compression({
+      filter: (request, response) =>
+        !request.path.startsWith('/api') && compression.filter(request, response),
+    }),
+  );
   app.use(
     '/assets',
     express.static(join(folder, 'assets'), { immutable: true, maxAge: YEAR_MS, index: false }),

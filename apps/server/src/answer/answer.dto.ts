@@ -109,6 +109,8 @@ class DoubtDto {
 class BoilDto {
   @ApiProperty({ example: 99.97 }) tempC: number;
   @ApiProperty({ example: 2256.6 }) latentKJPerKg: number;
+
+  @ApiProperty({ description: 'Air pressure', example: 101.3 }) kPa: number;
 }
 
 class DoubledDto {

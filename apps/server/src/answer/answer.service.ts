@@ -1,6 +1,5 @@
 import { Injectable } from '@nestjs/common';
 import { answer, cautionsFor, problemText, type AnswerReply, type PlanInput } from '@hammock/core';
-import { plain } from '../common/plain.js';
 import { ProblemException } from '../common/problems.js';
 import type { PlanDto } from './plan.dto.js';
 
@@ -9,8 +8,8 @@ import type { PlanDto } from './plan.dto.js';
 export class AnswerService {
   /** The answer to a plan with the cautions that apply to it. */
   answer(plan: PlanDto, at = ''): AnswerReply {
-    // The DTO has been checked field by field; only its class and its undefined fields differ.
-    const input = plain(plan) as PlanInput;
+    // The DTO has been checked field by field; fields left out are undefined, which the core reads as left out.
+    const input = plan as PlanInput;
     const result = answer(input);
     if (!result.ok) {
       const errors = result.error.map((p) => ({

@@ -173,7 +173,6 @@ const draftFrom = (plan: PlanRecord): Draft => ({
 
 function specOf(input: PlanInput): DishSpec {
   const { vessel, hob, altitudeM, roomC, cupMl, ...spec } = input;
-  [vessel, hob, altitudeM, roomC, cupMl];
   return spec;
 }
 

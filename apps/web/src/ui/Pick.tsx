@@ -1,4 +1,5 @@
 import { Select } from 'radix-ui';
+import { memo } from 'react';
 
 export interface Option<T extends string> {
   readonly value: T;
@@ -17,8 +18,7 @@ export interface PickProps<T extends string> {
   readonly wrong?: boolean;
 }
 
-/** One word of a sentence that opens a list. */
-export function Pick<T extends string>({
+function PlainPick<T extends string>({
   label,
   value,
   options,
@@ -78,6 +78,9 @@ export function Pick<T extends string>({
     </Select.Root>
   );
 }
+
+/** One word of a sentence that opens a list. Drawn again only when something about it changes. */
+export const Pick = memo(PlainPick) as typeof PlainPick;
 
 /** Options from a table of words. */
 export const optionsOf = <T extends string>(words: Readonly<Record<T, string>>): Option<T>[] =>

@@ -60,7 +60,6 @@ export function PotSection({ levels, diameterCm, film, label }: PotSectionProps)
       </defs>
       <g clipPath={`url(#${inside})`}>
         <rect
-          className="transition-all duration-300"
           x={x0}
           width={w}
           y={y(levels.liquidMm)}
@@ -77,14 +76,7 @@ export function PotSection({ levels, diameterCm, film, label }: PotSectionProps)
             fill={`url(#${pattern})`}
           />
         )}
-        <rect
-          className="transition-all duration-300"
-          x={x0}
-          width={w}
-          y={y(levels.grainMm)}
-          height={levels.grainMm * scale}
-          fill="var(--husk)"
-        />
+        <rect x={x0} width={w} y={y(levels.grainMm)} height={levels.grainMm * scale} fill="var(--husk)" />
         <rect
           x={x0}
           width={w}

@@ -12,48 +12,50 @@ const round = (n: number): number => Math.round(n * 1000) / 1000;
 
 /** What the other ingredients bring, hold back and drink. Terms under a hundredth of a gram are left out. */
 export function ingredientTerms(plan: CompletePlan): readonly Term[] {
-  const terms = plan.ingredients.flatMap((item, i) => termsOf(item, i));
+  const terms: Term[] = [];
+  plan.ingredients.forEach((item, i) => {
+    addTerms(terms, item, i);
+  });
   if (plan.sauceLeftG > 0) {
+    const { sauceLeftG } = plan;
     terms.push({
       id: 'held.sauce',
       kind: 'heldByOthers',
       side: 'goesTo',
-      g: plan.sauceLeftG,
-      inputs: { sauceLeftG: plan.sauceLeftG },
+      g: sauceLeftG,
+      inputs: { sauceLeftG },
     });
   }
-  return terms.filter((t) => t.g >= 0.01);
+  return terms;
 }
 
-function termsOf(item: PlannedIngredient, i: number): Term[] {
+const LEAST_G = 0.01;
+
+function addTerms(terms: Term[], item: PlannedIngredient, i: number): void {
   const { ingredient, g, release } = item;
-  const key = `${ingredient.id}.${i.toString()}`;
-  const facts = { massG: round(g), state: release.state, source: ingredient.source };
-  const solids = filmSolids(item);
-  return [
-    {
-      id: `brought.${key}`,
-      kind: 'broughtIn',
-      side: 'comesFrom',
-      g: (g * ingredient.water * release.available) / 100,
-      of: ingredient.id,
-      inputs: { ...facts, waterGPer100: ingredient.water, shareSetFree: release.available },
-    },
-    {
+  const { id: of, source, water } = ingredient;
+  const { state, available, drinks } = release;
+  const key = `${of}.${i.toString()}`;
+  const massG = round(g);
+  const brought = (g * water * available) / 100;
+  if (brought >= LEAST_G) {
+    const inputs = { massG, state, source, waterGPer100: water, shareSetFree: available };
+    terms.push({ id: `brought.${key}`, kind: 'broughtIn', side: 'comesFrom', g: brought, of, inputs });
+  }
+  const solidsG = filmSolids(item);
+  if (solidsG * FILM_G_PER_G >= LEAST_G) {
+    const inputs = { massG, state, source, solidsG: round(solidsG), filmGPerG: FILM_G_PER_G };
+    terms.push({
       id: `held.${key}`,
       kind: 'heldByOthers',
       side: 'goesTo',
-      g: solids * FILM_G_PER_G,
-      of: ingredient.id,
-      inputs: { ...facts, solidsG: round(solids), filmGPerG: FILM_G_PER_G },
-    },
-    {
-      id: `drunk.${key}`,
-      kind: 'drunkByOthers',
-      side: 'goesTo',
-      g: g * release.drinks,
-      of: ingredient.id,
-      inputs: { ...facts, drinksGPerG: release.drinks },
-    },
-  ];
+      g: solidsG * FILM_G_PER_G,
+      of,
+      inputs,
+    });
+  }
+  if (g * drinks >= LEAST_G) {
+    const inputs = { massG, state, source, drinksGPerG: drinks };
+    terms.push({ id: `drunk.${key}`, kind: 'drunkByOthers', side: 'goesTo', g: g * drinks, of, inputs });
+  }
 }

@@ -28,13 +28,18 @@ const SERVING_MIN = 2;
 /** A base or toasted grain meets the liquid at about this temperature, °C †. */
 const HOT_BASE_C = 90;
 
+/** A complete plan is frozen, so where its pot stands is worked out once however often it is asked. */
+const STANDS = new WeakMap<CompletePlan, Surroundings>();
+
 /** Where the pot stands and how hot it boils there. */
-export const surroundings = (plan: CompletePlan): Surroundings => ({
-  vessel: plan.vessel,
-  hob: plan.hob,
-  boil: boilAt(plan.altitudeM),
-  roomC: plan.roomC,
-});
+export function surroundings(plan: CompletePlan): Surroundings {
+  const known = STANDS.get(plan);
+  if (known) return known;
+  const { vessel, hob, roomC } = plan;
+  const at: Surroundings = { vessel, hob, roomC, boil: boilAt(plan.altitudeM) };
+  STANDS.set(plan, at);
+  return at;
+}
 
 /**
  * Steam lost in every stage once the liquid is in, for a pour of `pourG` water.
@@ -43,41 +48,50 @@ export const surroundings = (plan: CompletePlan): Surroundings => ({
 export function stageSteam(plan: CompletePlan, pourG: number): readonly StageSteam[] {
   const at = surroundings(plan);
   const contents = contentsOf(plan, pourG);
-  const stages = plan.stages.flatMap((stage): StageSteam[] => {
-    const minutes = plannedMin(stage);
-    const known = { stageId: stage.id, act: stage.act };
-    if (stage.act === 'boil') {
-      const up = comeUp(at, stage, contents.kJPerK, contents.startC);
-      const ratePerMin = boilingSteamRate(at, stage.heat, stage.lid);
-      const g = up.steamG + ratePerMin * BOIL_DWELL_MIN;
-      return [{ ...known, minutes: up.minutes + BOIL_DWELL_MIN, g, ratePerMin, boils: up.boils }];
-    }
-    if (stage.act === 'openBoil' || stage.act === 'simmer') {
-      const ratePerMin = boilingSteamRate(at, stage.heat, stage.lid);
-      return [{ ...known, minutes, g: ratePerMin * minutes, ratePerMin, boils: true }];
-    }
-    if (stage.act === 'rest') {
-      return [
-        {
-          ...known,
-          minutes,
-          g: restingSteam(at, stage.lid, minutes, contents.kJPerK),
-          ratePerMin: 0,
-          boils: true,
-        },
-      ];
-    }
-    return [];
-  });
+  const steam: StageSteam[] = [];
+  for (const stage of plan.stages) {
+    const found = steamOf(at, stage, contents);
+    if (found) steam.push(found);
+  }
   const served = leakRate(plan.vessel, 'off') * SERVING_MIN;
-  return [
-    ...stages,
-    { stageId: 'serve', act: 'serve', minutes: SERVING_MIN, g: served, ratePerMin: 0, boils: true },
-  ];
+  steam.push(entry('serve', 'serve', SERVING_MIN, served, 0, true));
+  return steam;
+}
+
+function steamOf(at: Surroundings, stage: Stage, contents: Contents): StageSteam | undefined {
+  const { id, act, heat, lid } = stage;
+  const minutes = plannedMin(stage);
+  if (act === 'boil') {
+    const up = comeUp(at, stage, contents.kJPerK, contents.startC);
+    const rate = boilingSteamRate(at, heat, lid);
+    return entry(id, act, up.minutes + BOIL_DWELL_MIN, up.steamG + rate * BOIL_DWELL_MIN, rate, up.boils);
+  }
+  if (act === 'openBoil' || act === 'simmer') {
+    const rate = boilingSteamRate(at, heat, lid);
+    return entry(id, act, minutes, rate * minutes, rate, true);
+  }
+  if (act === 'rest')
+    return entry(id, act, minutes, restingSteam(at, lid, minutes, contents.kJPerK), 0, true);
+  return undefined;
+}
+
+/** One literal for every entry: a spread here costs more than the physics. */
+const entry = (
+  stageId: string,
+  act: StageSteam['act'],
+  minutes: number,
+  g: number,
+  ratePerMin: number,
+  boils: boolean,
+): StageSteam => ({ stageId, act, minutes, g, ratePerMin, boils });
+
+interface Contents {
+  readonly kJPerK: number;
+  readonly startC: number;
 }
 
 /** Heat capacity of pot and contents, kJ/K, and the temperature they mix to. */
-function contentsOf(plan: CompletePlan, pourG: number): { kJPerK: number; startC: number } {
+function contentsOf(plan: CompletePlan, pourG: number): Contents {
   const dry = dryMatter(plan.grain, plan.grainG);
   const grainWater = dry * startW(plan);
   let solids = dry;

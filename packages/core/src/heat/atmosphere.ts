@@ -17,13 +17,16 @@ export const airPressure = (altitudeM: number): number =>
 export interface Boil {
   readonly tempC: number;
   readonly latentKJPerKg: number;
+  /** Air pressure there, which is the vapour pressure at the boil, kPa. */
+  readonly kPa: number;
 }
 
 /**
  * Boiling temperature and latent heat in an open or lidded pot at an altitude.
- * @example boilAt(0) // { tempC: 99.974, latentKJPerKg: 2256.5 }
+ * @example boilAt(0) // { tempC: 99.974, latentKJPerKg: 2256.6, kPa: 101.325 }
  */
 export function boilAt(altitudeM: number): Boil {
-  const tempC = boilingPoint(airPressure(altitudeM));
-  return { tempC, latentKJPerKg: latentHeat(tempC) };
+  const kPa = airPressure(altitudeM);
+  const tempC = boilingPoint(kPa);
+  return { tempC, latentKJPerKg: latentHeat(tempC), kPa };
 }

@@ -115,7 +115,6 @@ export function ThingList<K extends Kind>({ kind, title, one, fresh, describe, f
 /** Only what the server takes: a record without its id and times. */
 function fieldsOnly<F extends object>(value: F): F {
   const { id, createdAtMs, updatedAtMs, deletedAtMs, ...fields } = value as F & Record<string, unknown>;
-  [id, createdAtMs, updatedAtMs, deletedAtMs];
   return fields as unknown as F;
 }
 

@@ -1,5 +1,5 @@
 import type { CookRecord } from '@hammock/core';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useCooks } from '../../stores/cooks.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
@@ -16,6 +16,7 @@ export function NotebookScreen() {
   useEffect(() => {
     void loadRecent();
   }, [loadRecent]);
+  const [nowMs] = useState(() => Date.now());
   const kept = recent?.filter((c) => !c.abandoned);
   return (
     <section>
@@ -35,7 +36,7 @@ export function NotebookScreen() {
           <Summary cooks={kept} />
           <ol className="m-0 mt-4 list-none border-t-2 border-ink p-0" aria-label="Pots cooked">
             {kept.map((cook) => (
-              <Line key={cook.id} cook={cook} />
+              <Line key={cook.id} cook={cook} nowMs={nowMs} />
             ))}
           </ol>
         </>
@@ -56,7 +57,7 @@ function Summary({ cooks }: { readonly cooks: readonly CookRecord[] }) {
   );
 }
 
-function Line({ cook }: { readonly cook: CookRecord }) {
+function Line({ cook, nowMs }: { readonly cook: CookRecord; readonly nowMs: number }) {
   const { cups, vessels, household } = useKitchen();
   const poured = showPour(cook.pouredMl ?? cook.advisedMl, measuresOf(cups), household.metric);
   const vessel = vessels.find((v) => v.id === cook.vesselId);
@@ -74,7 +75,7 @@ function Line({ cook }: { readonly cook: CookRecord }) {
         <span>
           <strong className="text-[1.15rem]">{cook.label}</strong>
           <span className="block text-faint">
-            {dayText(cook.startedAtMs, Date.now())}
+            {dayText(cook.startedAtMs, nowMs)}
             {vessel ? `, ${vessel.label.toLowerCase()}` : ''}
           </span>
         </span>

@@ -48,6 +48,7 @@ function Page({ cook }: { readonly cook: CookRecord }) {
   const navigate = useNavigate();
   const takeUp = useDraft((s) => s.takeUp);
   const { cups, vessels, household } = useKitchen();
+  const [nowMs] = useState(() => Date.now());
   const [judging, setJudging] = useState(false);
   const measures = measuresOf(cups);
   const grain = grainById(cook.input.grainId);
@@ -60,7 +61,7 @@ function Page({ cook }: { readonly cook: CookRecord }) {
         <div>
           <h1 className="m-0 text-[2rem] leading-tight font-bold">{cook.label}</h1>
           <p className="m-0 text-faint">
-            {dayText(cook.startedAtMs, Date.now())},{' '}
+            {dayText(cook.startedAtMs, nowMs)},{' '}
             {grain ? showAmountInput(cook.input.grain, grain, measures, household.metric) : ''} of{' '}
             {grain?.name.toLowerCase()}
             {vessel ? ` in the ${vessel.label.toLowerCase()}` : ''}, wanted {TEXTURE[cook.input.texture ?? 2]}

@@ -1,8 +1,8 @@
-import { coveredMinutes, grainById, type Texture } from '@hammock/core';
+import { coveredMinutes, grainById, type DishSpec, type Texture } from '@hammock/core';
+import { memo } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { Pick, optionsOf } from '../../ui/Pick.js';
 import { DRAIN, TEXTURE, TOAST, WASH } from '../../words/words.js';
-import type { PlanView } from './usePlan.js';
 
 const SOAKS = [0, 5, 10, 20, 30, 45, 60, 120, 240];
 const OPEN_BOILS = [0, 2, 3, 4, 5, 7, 10];
@@ -18,12 +18,13 @@ const minutes = (list: readonly number[], none: string) =>
 const withOwn = (list: readonly number[], own: number): number[] =>
   [...new Set([...list, own])].sort((a, b) => a - b);
 
-/** Washing, soaking, toasting, boiling, covering: the choices cooks disagree on, each a word in a line. */
-export function HowItIsMade({ plan }: { readonly plan: PlanView }) {
+type Fields = 'grainId' | 'wash' | 'soakMin' | 'drain' | 'toast' | 'liquidTempC' | 'timing' | 'texture';
+export type HowProps = { readonly [K in Fields]: DishSpec[K] | undefined } & { readonly roomC: number };
+
+function PlainHow(spec: HowProps) {
   const setSpec = useDraft((s) => s.setSpec);
-  const { spec } = plan.draft;
   const timing = spec.timing ?? {};
-  const grain = grainById(spec.grainId);
+  const grain = grainById(spec.grainId ?? '');
   const covered = timing.coveredMin ?? (grain ? coveredMinutes(grain, spec.soakMin ?? 0) : 15);
   const wet = (spec.wash ?? 'unwashed') !== 'unwashed' || (spec.soakMin ?? 0) > 0;
   const retime = (change: typeof timing) => setSpec({ timing: { ...timing, ...change } });
@@ -70,9 +71,7 @@ export function HowItIsMade({ plan }: { readonly plan: PlanView }) {
           label="Temperature of the liquid"
           value={(spec.liquidTempC ?? 0) > 60 ? 'hot' : 'cold'}
           options={TEMPERATURES}
-          onChange={(v) =>
-            setSpec({ liquidTempC: v === 'hot' ? HOT_C : Math.max(1, plan.input.roomC ?? 20) })
-          }
+          onChange={(v) => setSpec({ liquidTempC: v === 'hot' ? HOT_C : Math.max(1, spec.roomC) })}
         />
         ; boiled open{' '}
         <Pick
@@ -107,3 +106,9 @@ export function HowItIsMade({ plan }: { readonly plan: PlanView }) {
     </section>
   );
 }
+
+/**
+ * Washing, soaking, toasting, boiling, covering: the choices cooks disagree on, each a word in a line. Takes its
+ * fields one by one, so that typing an amount elsewhere does not draw it again.
+ */
+export const HowItIsMade = memo(PlainHow);

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
 import { useOutbox } from '../../stores/outbox.js';
@@ -16,11 +17,12 @@ import { WhatGoesIn } from './WhatGoesIn.js';
 export function PourScreen() {
   const plan = usePlan();
   const kitchen = useKitchen();
+  const measures = useMemo(() => measuresOf(kitchen.cups), [kitchen.cups]);
   if (!plan) return <NoPlan />;
   const { draft, answer, input } = plan;
+  const { spec } = draft;
   const vessel = kitchen.vessels.find((v) => v.id === draft.vesselId);
-  const film = filmOf(draft.spec.ingredients?.map((i) => i.ingredientId) ?? []);
-  const measures = measuresOf(kitchen.cups);
+  const film = filmOf(spec.ingredients?.map((i) => i.ingredientId) ?? []);
   return (
     <div className="flex flex-col gap-5">
       <h1 className="sr-only">Pour</h1>
@@ -54,10 +56,26 @@ export function PourScreen() {
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
         <div className="flex flex-col gap-8">
           {answer && <AccountPicture answer={answer} measures={measures} />}
-          <HowItIsMade plan={plan} />
+          <HowItIsMade
+            grainId={spec.grainId}
+            wash={spec.wash}
+            soakMin={spec.soakMin}
+            drain={spec.drain}
+            toast={spec.toast}
+            liquidTempC={spec.liquidTempC}
+            timing={spec.timing}
+            texture={spec.texture}
+            roomC={kitchen.household.roomC}
+          />
         </div>
         <div className="flex flex-col gap-8">
-          <WhatGoesIn plan={plan} measures={measures} />
+          <WhatGoesIn
+            ingredients={spec.ingredients}
+            pourWith={spec.pourWith}
+            problems={(spec.ingredients ?? [])
+              .map((_, i) => plan.problemAt(`ingredients[${i.toString()}]`) ?? '')
+              .join('\n')}
+          />
           {answer && <Salt answer={answer} served={input.served ?? 'plain'} measures={measures} />}
         </div>
       </div>

@@ -7,6 +7,9 @@ import { SERVED } from '../../words/words.js';
 /** Fine salt as it lies in a spoon, g/ml. */
 const FINE_SALT_DENSITY = ingredientById('saltFine')?.densityGPerMl ?? 1.2;
 
+const SERVED_OPTIONS = optionsOf(SERVED);
+const setServed = (served: Served): void => useDraft.getState().setSpec({ served });
+
 /** What salt to add, what is in already, and how the liquid should taste. */
 export function Salt({
   answer,
@@ -17,7 +20,6 @@ export function Salt({
   readonly served: Served;
   readonly measures: readonly Measure[];
 }) {
-  const setSpec = useDraft((s) => s.setSpec);
   const { salt } = answer;
   const spoons = measures.filter((m) => m.kind === 'spoon');
   const spoon = showPour(salt.addG / FINE_SALT_DENSITY, spoons, false);
@@ -56,14 +58,8 @@ export function Salt({
         Before the lid goes on the liquid should taste slightly too salty: {salt.liquidPercent.toFixed(1)} %.
       </p>
       <p className="mt-2 mb-0">
-        Served{' '}
-        <Pick
-          label="How it is served"
-          value={served}
-          options={optionsOf(SERVED)}
-          onChange={(next) => setSpec({ served: next })}
-        />
-        : {salt.cookedPercent.toFixed(1)} % of the pot, {salt.perPortionG.toFixed(1)} g a head,{' '}
+        Served <Pick label="How it is served" value={served} options={SERVED_OPTIONS} onChange={setServed} />:{' '}
+        {salt.cookedPercent.toFixed(1)} % of the pot, {salt.perPortionG.toFixed(1)} g a head,{' '}
         {Math.round(salt.shareOfDay * 100)} % of the 5 g a day adults should stay under (World Health
         Organization).
       </p>

@@ -1,31 +1,38 @@
 import { grainById } from '@hammock/core';
+import { useMemo } from 'react';
 import { showAmountInput } from '../../words/amounts.js';
 import { useDraft } from '../../stores/draft.js';
-import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { measuresOf, useKitchen, type KitchenLists } from '../../stores/kitchen.js';
 import { AmountField } from '../../ui/AmountField.js';
 import { Pick } from '../../ui/Pick.js';
 import type { PlanView } from './usePlan.js';
 
 const MOST_PEOPLE = 16;
 
+const setDish = (id: string): void => {
+  const dish = useKitchen.getState().dishes.find((d) => d.id === id);
+  if (dish) useDraft.getState().chooseDish(dish);
+};
+const setBag = (bagId: string): void => useDraft.getState().choose({ bagId });
+const setVessel = (vesselId: string): void => useDraft.getState().choose({ vesselId });
+const setHob = (hobId: string): void => useDraft.getState().choose({ hobId });
+
 /** What, how much, which pot: one sentence whose words can be changed. */
 export function Sentence({ plan }: { readonly plan: PlanView }) {
   const { draft, problemAt } = plan;
   const { dishes, bags, vessels, hobs, cups, household } = useKitchen();
-  const { chooseDish, choose, setGrain } = useDraft();
+  const setGrain = useDraft((s) => s.setGrain);
   const grain = grainById(draft.spec.grainId);
   const potProblem = problemAt('vessel');
+  const options = useMemo(() => optionsFor({ dishes, bags, vessels, hobs }), [dishes, bags, vessels, hobs]);
   return (
     <div className="text-[1.3rem] leading-[2.9rem] sm:text-[1.5rem]">
       <Pick
         label="Dish"
         value={draft.dishId ?? undefined}
         placeholder={draft.label}
-        options={dishes.map((d) => ({ value: d.id, label: d.label }))}
-        onChange={(id) => {
-          const dish = dishes.find((d) => d.id === id);
-          if (dish) chooseDish(dish);
-        }}
+        options={options.dishes}
+        onChange={setDish}
       />{' '}
       for <People portions={draft.spec.portions ?? 4} />:{' '}
       <AmountField
@@ -40,8 +47,8 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
         label="Bag of grain"
         value={draft.bagId ?? undefined}
         placeholder={grain?.name ?? 'a grain'}
-        options={bags.map((b) => ({ value: b.id, label: b.label, hint: grainById(b.grainId)?.name ?? '' }))}
-        onChange={(bagId) => choose({ bagId })}
+        options={options.bags}
+        onChange={setBag}
       />{' '}
       in the{' '}
       <Pick
@@ -49,20 +56,16 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
         value={draft.vesselId ?? undefined}
         placeholder="pot"
         wrong={potProblem !== undefined}
-        options={vessels.map((v) => ({
-          value: v.id,
-          label: v.label,
-          hint: `${v.diameterCm.toString()} cm · ${(v.volumeMl / 1000).toFixed(1)} l`,
-        }))}
-        onChange={(vesselId) => choose({ vesselId })}
+        options={options.vessels}
+        onChange={setVessel}
       />{' '}
       on the{' '}
       <Pick
         label="Hob"
         value={draft.hobId ?? undefined}
         placeholder="hob"
-        options={hobs.map((h) => ({ value: h.id, label: h.label }))}
-        onChange={(hobId) => choose({ hobId })}
+        options={options.hobs}
+        onChange={setHob}
       />
       {potProblem !== undefined && (
         <span role="alert" className="block text-[1.05rem] leading-snug text-ember">
@@ -71,6 +74,19 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
       )}
     </div>
   );
+}
+
+function optionsFor({ dishes, bags, vessels, hobs }: Omit<KitchenLists, 'cups'>) {
+  return {
+    dishes: dishes.map((d) => ({ value: d.id, label: d.label })),
+    bags: bags.map((b) => ({ value: b.id, label: b.label, hint: grainById(b.grainId)?.name ?? '' })),
+    vessels: vessels.map((v) => ({
+      value: v.id,
+      label: v.label,
+      hint: `${v.diameterCm.toString()} cm · ${(v.volumeMl / 1000).toFixed(1)} l`,
+    })),
+    hobs: hobs.map((h) => ({ value: h.id, label: h.label })),
+  };
 }
 
 function People({ portions }: { readonly portions: number }) {

@@ -1,11 +1,11 @@
-import { INGREDIENTS, ingredientById, statesOf, type Measure, type State } from '@hammock/core';
+import { INGREDIENTS, ingredientById, statesOf, type IngredientInput, type State } from '@hammock/core';
+import { memo, useMemo } from 'react';
 import { useDraft } from '../../stores/draft.js';
-import { useKitchen } from '../../stores/kitchen.js';
+import { measuresOf, useKitchen } from '../../stores/kitchen.js';
 import { AmountField } from '../../ui/AmountField.js';
 import { Pick } from '../../ui/Pick.js';
 import { showAmountInput } from '../../words/amounts.js';
 import { STATE } from '../../words/words.js';
-import type { PlanView } from './usePlan.js';
 
 const CHOICES = [...INGREDIENTS]
   .sort((a, b) => a.name.localeCompare(b.name))
@@ -14,18 +14,20 @@ const POURABLE = INGREDIENTS.filter((i) => i.behaves === 'liquid' || i.behaves =
   (i) => ({ value: i.id, label: i.name.toLowerCase() }),
 );
 
-/** Everything but the grain: how much and how far it is cooked; and what is poured. */
-export function WhatGoesIn({
-  plan,
-  measures,
-}: {
-  readonly plan: PlanView;
-  readonly measures: readonly Measure[];
-}) {
+export interface WhatGoesInProps {
+  readonly ingredients: readonly IngredientInput[] | undefined;
+  readonly pourWith: string | undefined;
+  /** What is wrong with each, one line per ingredient; empty when nothing is. */
+  readonly problems: string;
+}
+
+function PlainWhatGoesIn({ ingredients, pourWith, problems }: WhatGoesInProps) {
+  const cups = useKitchen((s) => s.cups);
+  const measures = useMemo(() => measuresOf(cups), [cups]);
   const metric = useKitchen((s) => s.household.metric);
   const { setIngredient, addIngredient, removeIngredient, setSpec } = useDraft();
-  const { spec } = plan.draft;
-  const list = spec.ingredients ?? [];
+  const list = ingredients ?? [];
+  const wrong = problems.split('\n');
   return (
     <section className="hung" aria-labelledby="goes-in">
       <h2 id="goes-in" className="m-0 text-[1.35rem] font-bold">
@@ -47,7 +49,7 @@ export function WhatGoesIn({
                   label={`Amount of ${row.name}`}
                   shown={showAmountInput(item.amount, row, measures, metric)}
                   onChange={(amount) => setIngredient(i, { amount })}
-                  problem={plan.problemAt(`ingredients[${i.toString()}]`)}
+                  problem={wrong[i] === '' ? undefined : wrong[i]}
                 />
                 {states.length > 1 && (
                   <Pick<State>
@@ -82,7 +84,7 @@ export function WhatGoesIn({
         and pour{' '}
         <Pick
           label="What is poured"
-          value={spec.pourWith ?? 'water'}
+          value={pourWith ?? 'water'}
           options={POURABLE}
           onChange={(pourWith) => setSpec({ pourWith })}
         />
@@ -90,6 +92,12 @@ export function WhatGoesIn({
     </section>
   );
 }
+
+/**
+ * Everything but the grain: how much and how far it is cooked; and what is poured. Problems come as one text so
+ * that typing an amount elsewhere does not draw the list again.
+ */
+export const WhatGoesIn = memo(PlainWhatGoesIn);
 
 /** One of it where it comes in ones, else a hundred grams, to be changed at once. */
 function usualAmount(id: string): { count: number } | { g: number } {

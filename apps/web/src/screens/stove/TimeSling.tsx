@@ -17,13 +17,12 @@ export function TimeSling({ run, nowMs }: { readonly run: RunState; readonly now
       ? 0
       : Math.min(lengths[run.current] ?? 0, (nowMs - here.startedAtMs) / 60_000);
   const load = hangingPoint(FRAME, 0.012, (before + gone) / all);
-  let at = 0;
+  const starts = lengths.map((_, i) => lengths.slice(0, i).reduce((a, b) => a + b, 0));
   return (
     <svg viewBox="0 0 800 96" className="block w-full" aria-hidden>
       <path d={ropePath(FRAME, load)} fill="none" stroke="var(--ink)" strokeWidth="5" />
-      {lengths.map((length, i) => {
+      {starts.map((at, i) => {
         const x = FRAME.left + (at / all) * (FRAME.right - FRAME.left);
-        at += length;
         return (
           <line
             key={run.stages[i]?.stage.id}
