@@ -47,7 +47,7 @@ export class AppModule {
       ],
       providers: [
         { provide: APP_FILTER, useClass: ProblemFilter },
-        { provide: APP_PIPE, useFactory: validation },
+        { provide: APP_PIPE, useFactory: () => validation() },
         { provide: APP_GUARD, useClass: ThrottlerGuard },
       ],
     };

@@ -1,7 +1,17 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { keptController } from '../common/keptController.js';
+import { BagDto } from './bag.dto.js';
 import { Bag } from './bag.entity.js';
-import { BagsController } from './bags.controller.js';
 
-@Module({ imports: [TypeOrmModule.forFeature([Bag])], controllers: [BagsController] })
+const controller = keptController({
+  path: 'bags',
+  what: 'bag',
+  tag: 'kitchen',
+  entity: Bag,
+  dto: BagDto,
+  columns: (dto) => dto,
+});
+
+@Module({ imports: [TypeOrmModule.forFeature([Bag])], controllers: [controller] })
 export class BagsModule {}

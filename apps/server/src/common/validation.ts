@@ -1,9 +1,10 @@
-import { ValidationPipe, type ValidationError } from '@nestjs/common';
+import { type Type, ValidationPipe, type ValidationError } from '@nestjs/common';
 import { type FieldProblem, ProblemException } from './problems.js';
 
 /** Every body is checked against its DTO class; a property nobody asked for is refused, at its field. */
-export const validation = (): ValidationPipe =>
+export const validation = (expectedType?: Type): ValidationPipe =>
   new ValidationPipe({
+    ...(expectedType ? { expectedType } : {}),
     whitelist: true,
     forbidNonWhitelisted: true,
     forbidUnknownValues: true,

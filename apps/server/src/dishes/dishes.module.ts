@@ -1,7 +1,19 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import type { DishSpec } from '@hammock/core';
+import { plain } from '../common/plain.js';
+import { keptController } from '../common/keptController.js';
+import { DishDto } from './dish.dto.js';
 import { Dish } from './dish.entity.js';
-import { DishesController } from './dishes.controller.js';
 
-@Module({ imports: [TypeOrmModule.forFeature([Dish])], controllers: [DishesController] })
+const controller = keptController({
+  path: 'dishes',
+  what: 'dish',
+  tag: 'dishes',
+  entity: Dish,
+  dto: DishDto,
+  columns: (dto) => ({ ...dto, spec: plain(dto.spec) as DishSpec }),
+});
+
+@Module({ imports: [TypeOrmModule.forFeature([Dish])], controllers: [controller] })
 export class DishesModule {}

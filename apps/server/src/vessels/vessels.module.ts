@@ -1,7 +1,17 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { keptController } from '../common/keptController.js';
+import { VesselDto } from './vessel.dto.js';
 import { Vessel } from './vessel.entity.js';
-import { VesselsController } from './vessels.controller.js';
 
-@Module({ imports: [TypeOrmModule.forFeature([Vessel])], controllers: [VesselsController] })
+const controller = keptController({
+  path: 'vessels',
+  what: 'vessel',
+  tag: 'kitchen',
+  entity: Vessel,
+  dto: VesselDto,
+  columns: (dto) => dto,
+});
+
+@Module({ imports: [TypeOrmModule.forFeature([Vessel])], controllers: [controller] })
 export class VesselsModule {}

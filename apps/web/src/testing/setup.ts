@@ -1,4 +1,20 @@
+import { webcrypto } from 'node:crypto';
 import { TextDecoder, TextEncoder } from 'node:util';
 
-// jsdom has no text codecs, which the router asks for when it loads.
+// jsdom lacks what every browser here has: text codecs for the router, random ids, layout for the lists.
 Object.assign(globalThis, { TextEncoder, TextDecoder });
+Object.defineProperty(globalThis, 'crypto', { value: webcrypto, configurable: true });
+if (typeof window !== 'undefined') {
+  class NoResize {
+    observe(): void {
+      return undefined;
+    }
+    unobserve(): void {
+      return undefined;
+    }
+    disconnect(): void {
+      return undefined;
+    }
+  }
+  Object.assign(window, { ResizeObserver: NoResize });
+}

@@ -40,5 +40,9 @@ export function ropePath(frame: Frame, load: Point): string {
 export const shareBetween = (ml: number, hardMl: number, mushMl: number): number =>
   mushMl > hardMl ? (ml - hardMl) / (mushMl - hardMl) : 0.5;
 
-/** Slack of the rope by the relative doubt of the pour: 2 % is nearly taut, 15 % hangs deep. */
-export const slackOf = (doubtShare: number): number => 0.015 + Math.min(0.2, Math.max(0, doubtShare)) * 0.9;
+/**
+ * Slack of the rope by the relative doubt of the pour: 2 % is nearly taut, 15 % hangs as deep as the posts allow
+ * (a gap of 776 and a fall of 118 in the drawing of the answer).
+ */
+export const slackOf = (doubtShare: number): number =>
+  0.008 + Math.min(0.15, Math.max(0, doubtShare)) * 0.245;

@@ -39,12 +39,12 @@ function addTerms(terms: Term[], item: PlannedIngredient, i: number): void {
   const massG = round(g);
   const brought = (g * water * available) / 100;
   if (brought >= LEAST_G) {
-    const inputs = { massG, state, source, waterGPer100: water, shareSetFree: available };
+    const inputs = { massG, state, waterGPer100: water, shareSetFree: available, source };
     terms.push({ id: `brought.${key}`, kind: 'broughtIn', side: 'comesFrom', g: brought, of, inputs });
   }
   const solidsG = filmSolids(item);
   if (solidsG * FILM_G_PER_G >= LEAST_G) {
-    const inputs = { massG, state, source, solidsG: round(solidsG), filmGPerG: FILM_G_PER_G };
+    const inputs = { massG, state, solidsG: round(solidsG), filmGPerG: FILM_G_PER_G, source };
     terms.push({
       id: `held.${key}`,
       kind: 'heldByOthers',
@@ -55,7 +55,7 @@ function addTerms(terms: Term[], item: PlannedIngredient, i: number): void {
     });
   }
   if (g * drinks >= LEAST_G) {
-    const inputs = { massG, state, source, drinksGPerG: drinks };
+    const inputs = { massG, state, drinksGPerG: drinks, source };
     terms.push({ id: `drunk.${key}`, kind: 'drunkByOthers', side: 'goesTo', g: g * drinks, of, inputs });
   }
 }

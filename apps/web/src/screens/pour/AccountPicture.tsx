@@ -73,7 +73,7 @@ function Row({ row, low, high }: { readonly row: AccountRow; readonly low: numbe
   const span = high - low;
   const start = (Math.min(row.from, row.to) - low) / span;
   const width = Math.abs(row.to - row.from) / span;
-  const shown = `${row.side === 'comesFrom' ? '' : '−'}${Math.round(row.g).toString()} g`;
+  const shown = `${row.side === 'comesFrom' ? '' : '−'}${row.g < 1 ? row.g.toFixed(1) : Math.round(row.g).toString()} g`;
   return (
     <Popover.Root>
       <Popover.Trigger className="grid w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1 text-left sm:grid-cols-[13.5rem_minmax(0,1fr)_4.5rem]">

@@ -118,7 +118,7 @@ const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 function clockWords(stage: Stage, waiting: boolean, left: number): string {
   if (stage.end.kind === 'sign')
-    return `Over ${SIGN[stage.end.sign]}, about ${Math.round(stage.end.expectMin).toString()} min.`;
+    return `Over ${SIGN[stage.end.sign]}, about ${Math.round(stage.end.expectMin).toString()} min. It rings then.`;
   if (waiting) return 'Not started.';
   return left < 0 ? 'Time is up.' : 'min left. It rings.';
 }

@@ -22,7 +22,7 @@ export function useNowMs(): number {
 export function useRun(cook: CookRecord): RunState {
   const run = useMemo(() => replay(cook.answer.stages, eventsOf(cook)), [cook]);
   const current = run.stages[run.current];
-  const due = current?.stage.end.kind === 'minutes' ? current.dueAtMs : undefined;
+  const due = current?.dueAtMs;
   useEffect(() => {
     alarmAt(due);
   }, [due]);

@@ -1,0 +1,305 @@
+import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
+import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { MemoryRouter, Route, Routes } from 'react-router';
+import { useCooks } from '../stores/cooks.js';
+import { planInputOf, useDraft } from '../stores/draft.js';
+import { useKitchen } from '../stores/kitchen.js';
+import { useOutbox } from '../stores/outbox.js';
+import { network, settle, silence } from '../testing/household.js';
+import { Shell } from '../ui/Shell.js';
+import { KitchenScreen } from './kitchen/KitchenScreen.js';
+import { NotebookScreen } from './notebook/NotebookScreen.js';
+import { PageScreen } from './notebook/PageScreen.js';
+import { PourScreen } from './pour/PourScreen.js';
+import { clockText } from './stove/clock.js';
+import { dayText } from './notebook/days.js';
+import { StoveScreen } from './stove/StoveScreen.js';
+
+jest.mock('./stove/alarm.js', () => ({
+  primeAlarm: () => undefined,
+  alarmAt: () => undefined,
+  ring: () => undefined,
+}));
+
+function show(path: string) {
+  return render(
+    <MemoryRouter initialEntries={[path]}>
+      <Routes>
+        <Route path="/" element={<Shell />}>
+          <Route index element={<PourScreen />} />
+          <Route path="stove" element={<StoveScreen />} />
+          <Route path="notebook" element={<NotebookScreen />} />
+          <Route path="notebook/:id" element={<PageScreen />} />
+          <Route path="kitchen" element={<KitchenScreen />} />
+        </Route>
+      </Routes>
+    </MemoryRouter>,
+  );
+}
+
+const press = (name: RegExp | string): boolean => fireEvent.click(screen.getByRole('button', { name }));
+const number = (): string => screen.getByTestId('pour-main').textContent.replace(/\s+/gu, ' ').trim();
+const type = (field: HTMLElement, value: string): void => {
+  fireEvent.focus(field);
+  fireEvent.change(field, { target: { value } });
+};
+
+beforeEach(() => {
+  silence();
+  settle();
+});
+afterEach(cleanup);
+
+describe('Pour', () => {
+  it('shows one number, the other units, what to keep by, and an account that names its terms', () => {
+    show('/');
+    expect(number()).toMatch(/cups?/u);
+    expect(screen.getByTestId('pour-other').textContent).toMatch(/^\d+ ml$/u);
+    expect(screen.getByText(/hot by you/u)).toBeTruthy();
+    const rows = within(screen.getByRole('list', { name: 'Water account' })).getAllByRole('button');
+    expect(rows.map((r) => r.textContent)).toEqual([
+      expect.stringContaining('You pour water'),
+      expect.stringContaining('Onion brings'),
+      expect.stringContaining('Long-grain white rice drinks'),
+      expect.stringContaining('Leaves as steam'),
+    ]);
+    fireEvent.click(rows[2]!);
+    expect(screen.getByText('its dry matter')).toBeTruthy();
+    expect(screen.getByText(/from memory/u)).toBeTruthy();
+  });
+
+  it('recomputes as it is typed, tells what is wrong at the field, and keeps the last number', () => {
+    show('/');
+    const field = screen.getByRole('textbox', { name: 'Amount of grain' });
+    const first = number();
+    type(field, '1 cup');
+    const one = number();
+    expect(one).not.toBe(first);
+    type(field, '1/0 cup');
+    expect(screen.getByRole('alert').textContent).toContain('divides by zero');
+    expect(field.getAttribute('aria-invalid')).toBe('true');
+    expect(number()).toBe(one);
+    type(field, '40 cups');
+    expect(screen.getByRole('alert').textContent).toMatch(/5000 g|use a larger one/u);
+    fireEvent.blur(field);
+    expect((field as HTMLInputElement).value).toBe('40 cups');
+  });
+
+  it('changes the people, the units and the ingredients in place', () => {
+    show('/');
+    const four = screen.getByTestId('pour-other').textContent;
+    press('One more');
+    expect(screen.getByRole('status', { name: 'How many' }).textContent).toBe('5');
+    expect(screen.getByTestId('pour-other').textContent).not.toBe(four);
+    fireEvent.click(screen.getByTestId('pour-main'));
+    expect(number()).toMatch(/ml$/u);
+    type(screen.getByRole('textbox', { name: 'Amount of Onion' }), 'lots');
+    expect(screen.getByRole('alert').textContent).toContain('not an amount');
+    press('Leave out Onion');
+    expect(screen.queryByText('Onion brings')).toBeNull();
+  });
+
+  it('answers a base that is too wet by pouring nothing, and does not start that pot', () => {
+    useDraft
+      .getState()
+      .setSpec({ ingredients: [{ ingredientId: 'tomato', amount: { g: 2500 }, state: 'withLiquid' }] });
+    show('/');
+    expect(number()).toBe('nothing');
+    expect(screen.getByText(/Take out/u)).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Cook this' }).hasAttribute('disabled')).toBe(true);
+  });
+
+  it('asks for a pot when there is none', () => {
+    useDraft.getState().choose({ vesselId: null });
+    show('/');
+    expect(screen.getByText('Choose a pot.')).toBeTruthy();
+  });
+
+  it('has something to say before it knows the kitchen, and without a server', () => {
+    useDraft.setState({ draft: null });
+    useKitchen.setState({ state: 'empty', dishes: [] });
+    show('/');
+    expect(screen.getByText(/Looking into the kitchen/u)).toBeTruthy();
+    act(() => useOutbox.setState({ reachable: false }));
+    expect(screen.getByText('Nothing to hang yet.')).toBeTruthy();
+    act(() => useKitchen.setState({ state: 'loaded' }));
+    expect(screen.getByText('No dish yet.')).toBeTruthy();
+  });
+});
+
+describe('Stove', () => {
+  const begin = (): void => {
+    const draft = useDraft.getState().draft!;
+    useCooks.getState().begin(draft, planInputOf(draft, useKitchen.getState()));
+  };
+
+  it('has nothing on until a pot is begun', () => {
+    show('/stove');
+    expect(screen.getByText('No pot is on.')).toBeTruthy();
+  });
+
+  it('goes through the stages with a clock, and can add, undo and give up', () => {
+    jest.useFakeTimers({ now: 1_760_000_000_000 });
+    begin();
+    show('/stove');
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Cook the base');
+    press('Start the clock');
+    act(() => {
+      jest.advanceTimersByTime(65_000);
+    });
+    const clock = screen.getByTestId('clock').textContent;
+    expect(clock).toBe('3:55');
+    press('5 more min');
+    expect(screen.getByTestId('clock').textContent).toBe('8:55');
+    press('Undo');
+    expect(screen.getByTestId('clock').textContent).toBe('3:55');
+    act(() => {
+      jest.advanceTimersByTime(240_000);
+    });
+    expect(screen.getByTestId('clock').textContent).toMatch(/^\+0:05$/u);
+    press(/Done\. Next: pour and boil/u);
+    type(screen.getByRole('textbox', { name: 'What was really poured' }), 'a lot');
+    expect(screen.getByText(/An amount, such as/u)).toBeTruthy();
+    type(screen.getByRole('textbox', { name: 'What was really poured' }), '700');
+    expect(useCooks.getState().active?.pouredMl).toBe(700);
+    press('Give this pot up');
+    expect(screen.getByText('No pot is on.')).toBeTruthy();
+    jest.useRealTimers();
+  });
+
+  it('asks how it came out and writes it down', () => {
+    begin();
+    for (const stage of useCooks.getState().active!.answer.stages) useCooks.getState().tap('done', stage.id);
+    show('/stove');
+    expect(screen.getByText('Open, fork, taste')).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Where did it hang?' }).hasAttribute('disabled')).toBe(true);
+    fireEvent.click(screen.getByRole('radio', { name: 'a little soft' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'dark' }));
+    fireEvent.change(screen.getByRole('textbox', { name: 'Next time' }), { target: { value: '  less  ' } });
+    const { id } = useCooks.getState().active!;
+    press('Write it down');
+    const sent = useOutbox.getState().letters.find((l) => l.key === `outcome/${id}`);
+    expect(sent?.body).toMatchObject({ texture: 4, base: 'dark', note: 'less' });
+    expect(useCooks.getState().active).toBeNull();
+  });
+});
+
+describe('Notebook', () => {
+  const page = () => {
+    const draft = useDraft.getState().draft!;
+    useCooks.getState().begin(draft, planInputOf(draft, useKitchen.getState()));
+    const cook = {
+      ...useCooks.getState().active!,
+      pouredMl: 900,
+      outcome: { texture: 4 as const, base: 'golden' as const, note: 'less', atMs: 1 },
+    };
+    useCooks.setState({
+      active: null,
+      recent: [cook, { ...cook, id: 'other', outcome: null }, { ...cook, id: 'gone', abandoned: true }],
+    });
+    return cook;
+  };
+
+  it('lists pots with what was poured and how they came out, not those given up', () => {
+    page();
+    show('/notebook');
+    expect(screen.getAllByRole('link', { name: /Pilaf/u })).toHaveLength(2);
+    expect(screen.getByText('0 of 1 came out as wanted.')).toBeTruthy();
+    expect(screen.getAllByText(/% (more|less) than advised/u)).toHaveLength(2);
+    expect(screen.getByText('not judged yet')).toBeTruthy();
+  });
+
+  it('opens a page with its account of that day and its stages, and cooks it again', () => {
+    const cook = page();
+    show(`/notebook/${cook.id}`);
+    expect(screen.getByRole('list', { name: 'Water account' })).toBeTruthy();
+    expect(screen.getByText('How it went')).toBeTruthy();
+    useDraft.setState({ draft: null });
+    press('Cook it again');
+    expect(useDraft.getState().draft).toMatchObject({ label: 'Pilaf', vesselId: 'pot-large' });
+    expect(number()).toMatch(/cup/u);
+  });
+
+  it('says so when it is empty, loading, or the page is not there', async () => {
+    useCooks.setState({ recent: undefined });
+    show('/notebook');
+    expect(screen.getByText(/Turning the pages/u)).toBeTruthy();
+    act(() => useCooks.setState({ recent: [] }));
+    expect(screen.getByText(/Nothing is written down yet/u)).toBeTruthy();
+    cleanup();
+    network(() => ({ status: 404, body: { title: 'No such cook' } }));
+    show('/notebook/nowhere');
+    expect(await screen.findByText(/not in the notebook/u)).toBeTruthy();
+  });
+
+  it('says days as people do', () => {
+    const now = new Date(2026, 5, 15, 12).getTime();
+    const days = (n: number): string => dayText(now - n * 86_400_000, now);
+    expect([days(0), days(1), days(3), days(20), days(400)]).toEqual([
+      'today',
+      'yesterday',
+      'Friday',
+      '26 May',
+      '11 May 2025',
+    ]);
+  });
+});
+
+describe('Kitchen', () => {
+  it('adds a pot once its fields are right, and puts back what was taken away', () => {
+    show('/kitchen');
+    press('Add a pot');
+    const form = within(screen.getByRole('form', { name: 'New pot' }));
+    fireEvent.change(form.getByRole('textbox', { name: /Width/u }), { target: { value: '900' } });
+    fireEvent.click(form.getByRole('button', { name: 'Keep' }));
+    expect(form.getAllByRole('alert').map((e) => e.textContent)).toEqual([
+      'Give it a name.',
+      'From 10 to 60 cm.',
+    ]);
+    fireEvent.change(form.getByRole('textbox', { name: /Name/u }), { target: { value: 'Tin' } });
+    fireEvent.change(form.getByRole('textbox', { name: /Width/u }), { target: { value: '17,5' } });
+    fireEvent.click(form.getByRole('button', { name: 'Keep' }));
+    expect(useKitchen.getState().vessels.at(-1)).toMatchObject({ label: 'Tin', diameterCm: 17.5 });
+    press('Take away Tin');
+    expect(useKitchen.getState().vessels.map((v) => v.label)).not.toContain('Tin');
+    press('Put it back');
+    expect(useKitchen.getState().vessels.at(-1)).toMatchObject({ label: 'Tin' });
+  });
+
+  it('keeps the household as it is typed, but not what cannot be', () => {
+    show('/kitchen');
+    const height = screen.getByRole('textbox', { name: /Height above the sea/u });
+    fireEvent.change(height, { target: { value: '1200' } });
+    expect(useKitchen.getState().household.altitudeM).toBe(1200);
+    fireEvent.change(height, { target: { value: '99999' } });
+    expect(useKitchen.getState().household.altitudeM).toBe(1200);
+    expect((height as HTMLInputElement).value).toBe('99999');
+    expect(screen.getByText('From -430 to 5500 m.')).toBeTruthy();
+  });
+});
+
+describe('the shell', () => {
+  it('says what is kept while the server is gone, and what it refused', () => {
+    useOutbox.setState({
+      reachable: false,
+      letters: [{ key: 'a', method: 'PUT', path: '/api/a' }],
+      refusals: ['label: This is needed.'],
+    });
+    show('/stove');
+    expect(screen.getByText(/1 change is kept here/u)).toBeTruthy();
+    expect(screen.getByText(/Not stored: label/u)).toBeTruthy();
+    press('Read');
+    expect(screen.queryByText(/Not stored/u)).toBeNull();
+  });
+});
+
+describe('the clock', () => {
+  it.each([
+    [0, '0:00'],
+    [245, '4:05'],
+    [3600, '1:00:00'],
+    [-30, '+0:30'],
+  ])('%p s', (seconds, text) => {
+    expect(clockText(seconds)).toBe(text);
+  });
+});

@@ -1,0 +1,225 @@
+import { answer, type CookRecord } from '@hammock/core';
+import { beforeEach, describe, expect, it } from '@jest/globals';
+import { BAGS, DISHES, HOUSEHOLD, network, settle, soon, VESSELS, CUPS, HOBS } from '../testing/household.js';
+import { eventsOf, useCooks } from './cooks.js';
+import { planInputOf, sendDraftNow, useDraft } from './draft.js';
+import { measuresOf, useKitchen } from './kitchen.js';
+import { useOutbox } from './outbox.js';
+
+beforeEach(() => {
+  network(() => 'gone');
+  settle();
+});
+
+const draft = () => useDraft.getState().draft!;
+const input = () => planInputOf(draft(), useKitchen.getState());
+const waiting = () => useOutbox.getState().letters;
+
+describe('the draft', () => {
+  it('is the dish in this household: its bag, its pot, its hob, its cup, its height', () => {
+    expect(draft()).toMatchObject({ label: 'Pilaf', bagId: 'bag-long', vesselId: 'pot-large', hobId: 'hob' });
+    expect(input()).toMatchObject({
+      grainId: 'longGrainWhite',
+      cupMl: 240,
+      altitudeM: 0,
+      vessel: { diameterCm: 24 },
+      hob: { kind: 'gas' },
+    });
+    expect(answer(input()).ok).toBe(true);
+  });
+
+  it('scales grain and everything else with the people, not the pot', () => {
+    useDraft.getState().setPortions(6);
+    expect(draft().spec.grain.g).toBeCloseTo(510, 9);
+    expect(draft().spec.ingredients?.[0]?.amount.count).toBeCloseTo(1.5, 9);
+    expect(draft().spec.portions).toBe(6);
+    useDraft.getState().setPortions(Number.NaN);
+    useDraft.getState().setPortions(0);
+    expect(draft().spec.portions).toBe(6);
+  });
+
+  it('takes the grain of the bag that is chosen, and keeps the pot when the dish changes', () => {
+    useDraft.getState().choose({ vesselId: 'pot-small' });
+    useDraft.getState().choose({ bagId: 'bag-jasmine' });
+    expect(draft().spec.grainId).toBe('jasmine');
+    useDraft.getState().chooseDish(DISHES[1]!);
+    expect(draft()).toMatchObject({ label: 'Coconut', bagId: 'bag-jasmine', vesselId: 'pot-small' });
+  });
+
+  it('edits, adds and leaves out ingredients', () => {
+    const store = useDraft.getState();
+    store.setIngredient(0, { state: 'brown' });
+    store.addIngredient({ ingredientId: 'butter', amount: { g: 20 } });
+    expect(draft().spec.ingredients).toMatchObject([
+      { ingredientId: 'onion', state: 'brown' },
+      { ingredientId: 'butter' },
+    ]);
+    store.removeIngredient(0);
+    expect(draft().spec.ingredients).toMatchObject([{ ingredientId: 'butter' }]);
+  });
+
+  it('keeps half-typed amounts in the browser and sends them as typed', () => {
+    useDraft.getState().setGrain({ text: '1 3/' });
+    sendDraftNow();
+    expect(localStorage.getItem('hammock.draft')).toContain('1 3/');
+    expect(waiting().at(-1)).toMatchObject({
+      method: 'PUT',
+      body: { label: 'Pilaf', input: { grain: { text: '1 3/' } } },
+    });
+  });
+
+  it('says that a pot is missing when there is none', () => {
+    useDraft.getState().choose({ vesselId: null });
+    expect(answer(input())).toMatchObject({ ok: false, error: [{ field: 'vessel', code: 'missing' }] });
+  });
+
+  it('takes up what the server has when that is newer, and what is here when it is not', async () => {
+    const there = {
+      id: 'p',
+      label: 'From the laptop',
+      dishId: null,
+      bagId: null,
+      vesselId: null,
+      hobId: null,
+      input: input(),
+    };
+    network(() => ({ status: 200, body: [{ ...there, updatedAtMs: draft().changedAtMs - 1 }] }));
+    await useDraft.getState().load();
+    expect(draft().label).toBe('Pilaf');
+    network(() => ({ status: 200, body: [{ ...there, updatedAtMs: draft().changedAtMs + 1 }] }));
+    await useDraft.getState().load();
+    expect(draft().label).toBe('From the laptop');
+  });
+});
+
+describe('the kitchen store', () => {
+  it('changes here first and writes to the server', () => {
+    const store = useKitchen.getState();
+    store.keep('bags', 'new', { grainId: 'millet', label: 'Millet', note: '' });
+    store.keep('bags', 'bag-long', { grainId: 'longGrainWhite', label: 'Longer', note: '' });
+    expect(useKitchen.getState().bags.map((b) => b.label)).toEqual(['Longer', 'Jasmine', 'Millet']);
+    store.remove('bags', 'bag-jasmine');
+    expect(useKitchen.getState().bags.map((b) => b.label)).toEqual(['Longer', 'Millet']);
+    expect(waiting().map((l) => [l.method, l.path])).toEqual([
+      ['PUT', '/api/bags/new'],
+      ['PUT', '/api/bags/bag-long'],
+      ['DELETE', '/api/bags/bag-jasmine'],
+    ]);
+  });
+
+  it('does not let the server overwrite changes that are still on their way', async () => {
+    useKitchen.getState().setHousehold({ altitudeM: 900 });
+    network((_m, path) => ({ status: 200, body: path.endsWith('household') ? HOUSEHOLD : [] }));
+    useOutbox.setState({
+      letters: [{ key: 'kitchen/household', method: 'PUT', path: '/api/household', body: {} }],
+    });
+    await useKitchen.getState().load();
+    expect(useKitchen.getState().household.altitudeM).toBe(900);
+  });
+
+  it('loads everything the server has, or nothing', async () => {
+    const lists: Record<string, unknown> = {
+      household: HOUSEHOLD,
+      bags: BAGS.slice(0, 1),
+      vessels: VESSELS,
+      hobs: HOBS,
+      cups: CUPS,
+      dishes: [],
+    };
+    network((_m, path) => ({ status: 200, body: lists[path.replace('/api/', '')] }));
+    await useKitchen.getState().load();
+    expect(useKitchen.getState().bags).toHaveLength(1);
+    network((_m, path) => (path.endsWith('cups') ? 'gone' : { status: 200, body: [] }));
+    await useKitchen.getState().load();
+    expect(useKitchen.getState().bags).toHaveLength(1);
+    expect(useOutbox.getState().reachable).toBe(false);
+  });
+
+  it('measures with what it has', () => {
+    expect(measuresOf(useKitchen.getState().cups)).toMatchObject([
+      { label: 'cup' },
+      { label: 'tbsp' },
+      { label: 'jug', stepMl: 50 },
+    ]);
+  });
+});
+
+describe('cooks', () => {
+  const begin = (): CookRecord => {
+    expect(useCooks.getState().begin(draft(), input())).toBe(true);
+    return useCooks.getState().active!;
+  };
+
+  it('begins with the answer of that moment, and not at all without one', () => {
+    const cook = begin();
+    expect(cook.advisedMl).toBe(cook.answer.pour.ml);
+    expect(cook.answer.cautions.length).toBeGreaterThan(0);
+    expect(useCooks.getState().begin(draft(), { ...input(), grainId: 'gravel' })).toBe(false);
+  });
+
+  it('keeps taps, pour and outcome here and on their way', () => {
+    const { id } = begin();
+    const store = useCooks.getState();
+    store.tap('start', 'boil');
+    store.tap('extend', 'boil', 5);
+    store.setPoured(id, 640);
+    store.judge(id, { texture: 3, base: 'clean', note: '', atMs: 5 });
+    const active = useCooks.getState().active!;
+    expect(active).toMatchObject({ pouredMl: 640, outcome: { texture: 3 } });
+    expect(eventsOf(active)).toMatchObject([{ kind: 'start' }, { kind: 'extend', minutes: 5 }]);
+    expect(waiting().map((l) => l.key.split('/')[0])).toEqual([
+      'cook',
+      'event',
+      'event',
+      'poured',
+      'outcome',
+    ]);
+  });
+
+  it('gives a pot up without forgetting that it was', () => {
+    begin();
+    useCooks.getState().giveUp();
+    expect(useCooks.getState().active).toBeNull();
+    expect(waiting().at(-1)).toMatchObject({ method: 'PATCH', body: { abandoned: true } });
+  });
+
+  it('finds a pot begun on another device, and joins its taps with those made here', async () => {
+    const cook = begin();
+    useCooks.getState().tap('start', 'boil');
+    const here = useCooks.getState().active!.events!;
+    const elsewhere = { id: 'there', kind: 'extend' as const, stageId: 'boil', atMs: 1, minutes: 5 };
+    network(() => ({ status: 200, body: { ...cook, events: [elsewhere], pouredMl: 500 } }));
+    await useCooks.getState().loadActive();
+    expect(useCooks.getState().active?.events).toEqual([elsewhere, ...here]);
+    expect(useCooks.getState().active?.pouredMl).toBe(500);
+
+    useCooks.setState({ active: null });
+    network((_m, path) => ({ status: 200, body: path.includes('limit') ? [cook] : cook }));
+    await useCooks.getState().loadActive();
+    expect(useCooks.getState().active?.id).toBe(cook.id);
+  });
+
+  it('does not take up a pot that was judged, given up or left a day ago', async () => {
+    const cook = begin();
+    for (const over of [
+      { outcome: { texture: 3 } },
+      { abandoned: true },
+      { startedAtMs: Date.now() - 48 * 3600 * 1000 },
+    ]) {
+      useCooks.setState({ active: null });
+      network(() => ({ status: 200, body: [{ ...cook, ...over }] }));
+      await useCooks.getState().loadActive();
+      expect(useCooks.getState().active).toBeNull();
+    }
+  });
+
+  it('reads the notebook, and keeps the pages it had when nobody answers', async () => {
+    const cook = begin();
+    network(() => ({ status: 200, body: [cook] }));
+    await useCooks.getState().loadRecent();
+    network(() => 'gone');
+    await useCooks.getState().loadRecent();
+    expect(useCooks.getState().recent).toHaveLength(1);
+    await soon();
+  });
+});
