@@ -109,6 +109,18 @@ describe('Pour', () => {
     expect(screen.getByRole('button', { name: 'Cook this' }).hasAttribute('disabled')).toBe(true);
   });
 
+  it('keeps the pot as it stands, in its dish or as one of its own', () => {
+    show('/');
+    press('One more');
+    press('Keep these changes in Pilaf');
+    expect(useKitchen.getState().dishes[0]?.spec.portions).toBe(5);
+    fireEvent.change(screen.getByPlaceholderText('a dish of its own'), { target: { value: 'Sunday pot' } });
+    press('Keep as a new dish');
+    expect(useKitchen.getState().dishes.map((d) => d.label)).toEqual(['Pilaf', 'Coconut', 'Sunday pot']);
+    expect(screen.getByText('Sunday pot is kept.')).toBeTruthy();
+    expect(useDraft.getState().draft?.label).toBe('Sunday pot');
+  });
+
   it('asks for a pot when there is none', () => {
     useDraft.getState().choose({ vesselId: null });
     show('/');
@@ -120,9 +132,9 @@ describe('Pour', () => {
     useKitchen.setState({ state: 'empty', dishes: [] });
     show('/');
     expect(screen.getByText(/Looking into the kitchen/u)).toBeTruthy();
-    act(() => useOutbox.setState({ reachable: false }));
+    void act(() => useOutbox.setState({ reachable: false }));
     expect(screen.getByText('Nothing to hang yet.')).toBeTruthy();
-    act(() => useKitchen.setState({ state: 'loaded' }));
+    void act(() => useKitchen.setState({ state: 'loaded' }));
     expect(screen.getByText('No dish yet.')).toBeTruthy();
   });
 });
@@ -224,7 +236,7 @@ describe('Notebook', () => {
     useCooks.setState({ recent: undefined });
     show('/notebook');
     expect(screen.getByText(/Turning the pages/u)).toBeTruthy();
-    act(() => useCooks.setState({ recent: [] }));
+    void act(() => useCooks.setState({ recent: [] }));
     expect(screen.getByText(/Nothing is written down yet/u)).toBeTruthy();
     cleanup();
     network(() => ({ status: 404, body: { title: 'No such cook' } }));

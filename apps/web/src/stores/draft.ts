@@ -35,6 +35,8 @@ export interface DraftStore {
   readonly setIngredient: (index: number, change: Partial<IngredientInput>) => void;
   readonly addIngredient: (ingredient: IngredientInput) => void;
   readonly removeIngredient: (index: number) => void;
+  /** Says which dish this plan now is. */
+  readonly called: (dishId: string, label: string) => void;
   /** Takes up an earlier plan again, as a new one. */
   readonly takeUp: (
     from: Pick<PlanRecord, 'dishId' | 'label' | 'bagId' | 'vesselId' | 'hobId' | 'input'>,
@@ -92,6 +94,9 @@ export const useDraft = create<DraftStore>()(
         },
         removeIngredient: (index) => {
           changeSpec({ ingredients: (get().draft?.spec.ingredients ?? []).filter((_, i) => i !== index) });
+        },
+        called: (dishId, label) => {
+          change({ dishId, label });
         },
         takeUp: ({ dishId, label, bagId, vesselId, hobId, input }) => {
           put({

@@ -6,6 +6,7 @@ import { PotSection } from '../../ui/PotSection.js';
 import { AccountPicture } from './AccountPicture.js';
 import { CautionList, WarningList } from './Notes.js';
 import { HowItIsMade } from './HowItIsMade.js';
+import { KeepAsDish } from './KeepAsDish.js';
 import { Number1 } from './Number.js';
 import { Salt } from './Salt.js';
 import { Sentence } from './Sentence.js';
@@ -67,6 +68,7 @@ export function PourScreen() {
             texture={spec.texture}
             roomC={kitchen.household.roomC}
           />
+          <KeepAsDish dishId={draft.dishId} label={draft.label} />
         </div>
         <div className="flex flex-col gap-8">
           <WhatGoesIn

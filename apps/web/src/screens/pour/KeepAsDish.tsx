@@ -1,0 +1,60 @@
+import { memo, useState } from 'react';
+import { useDraft } from '../../stores/draft.js';
+import { useKitchen } from '../../stores/kitchen.js';
+import { Button } from '../../ui/Button.js';
+
+/** Keeps the pot as it now stands as a dish: over the one it came from, or as one of its own. */
+export const KeepAsDish = memo(function KeepAsDish({
+  dishId,
+  label,
+}: {
+  readonly dishId: string | null;
+  readonly label: string;
+}) {
+  const [name, setName] = useState('');
+  const [kept, setKept] = useState<string | undefined>(undefined);
+  const known = useKitchen((s) => s.dishes.some((d) => d.id === dishId));
+  const keep = (id: string, called: string): void => {
+    const { draft, called: rename } = useDraft.getState();
+    if (!draft) return;
+    const blurb = useKitchen.getState().dishes.find((d) => d.id === id)?.blurb ?? '';
+    useKitchen.getState().keep('dishes', id, { label: called, blurb, spec: draft.spec });
+    rename(id, called);
+    setKept(called);
+    setName('');
+  };
+  return (
+    <section className="hung" aria-labelledby="keep">
+      <h2 id="keep" className="m-0 text-[1.35rem] font-bold">
+        Keep it
+      </h2>
+      <form
+        className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (name.trim() !== '') keep(crypto.randomUUID(), name.trim());
+        }}
+      >
+        {known && dishId !== null && (
+          <Button onClick={() => keep(dishId, label)}>Keep these changes in {label}</Button>
+        )}
+        <label className="flex items-center gap-2">
+          {known ? 'or as' : 'As'}
+          <input
+            className="changeable w-52"
+            value={name}
+            maxLength={60}
+            placeholder="a dish of its own"
+            onChange={(e) => setName(e.currentTarget.value)}
+          />
+        </label>
+        <Button type="submit" weight="plain" disabled={name.trim() === ''}>
+          Keep as a new dish
+        </Button>
+      </form>
+      <p className="m-0 text-faint" role="status">
+        {kept === undefined ? '' : `${kept} is kept.`}
+      </p>
+    </section>
+  );
+});
