@@ -4,6 +4,7 @@ import { anyPlan, BIG_POT, POT } from '../testing/plans.js';
 import { answer, type Answer } from './answer.js';
 import type { PlanInput } from './planInput.js';
 import { problemText } from './problem.js';
+import { scalePlan } from './scalePlan.js';
 
 const PILAF: PlanInput = { grainId: 'longGrainWhite', grain: { cups: 2 }, vessel: BIG_POT };
 
@@ -291,4 +292,60 @@ describe('amounts in a plan', () => {
     expect(saltOf({ text: '2 onions' })).toBeCloseTo(saltOf({ count: 2 }), 9);
     expect(saltOf({ text: '2' })).toBeCloseTo(saltOf({ count: 2 }), 9);
   });
+});
+
+describe('the three dishes of the job', () => {
+  const dishes: Readonly<Record<string, PlanInput>> = {
+    'a stock pilaf': {
+      grainId: 'longGrainWhite',
+      grain: { g: 85 },
+      portions: 1,
+      pourWith: 'stockVegetable',
+      ingredients: [
+        { ingredientId: 'butter', amount: { g: 8 } },
+        { ingredientId: 'onion', amount: { g: 28 } },
+      ],
+      vessel: BIG_POT,
+    },
+    'a tomato-base rice': {
+      grainId: 'parboiledLong',
+      grain: { g: 85 },
+      portions: 1,
+      ingredients: [
+        { ingredientId: 'tomato', amount: { g: 75 }, state: 'mushy' },
+        { ingredientId: 'tomatoPaste', amount: { g: 8 }, state: 'oilSeparated' },
+        { ingredientId: 'oil', amount: { ml: 11 } },
+      ],
+      vessel: BIG_POT,
+    },
+    'a coconut-milk rice': {
+      grainId: 'jasmine',
+      grain: { g: 85 },
+      portions: 1,
+      ingredients: [{ ingredientId: 'coconutMilk', amount: { ml: 70 } }],
+      vessel: BIG_POT,
+    },
+  };
+  const ways: readonly Partial<PlanInput>[] = [
+    {},
+    { wash: 'rinsed' },
+    { wash: 'untilClear', soakMin: 30 },
+    { toast: 'golden' },
+    { wash: 'rinsed', soakMin: 20, drain: 'sieve', toast: 'opaque' },
+  ];
+
+  it.each(Object.entries(dishes))(
+    '%s: for 1 to 16, washed or not, soaked or not, toasted or not',
+    (_name, one) => {
+      for (const way of ways) {
+        let before = 0;
+        for (let people = 1; people <= 16; people += 1) {
+          const { pour, doubled } = solved(scalePlan({ ...one, ...way }, people));
+          expect(pour.ml).toBeGreaterThan(before);
+          expect(doubled.ratio).toBeLessThan(2);
+          before = pour.ml;
+        }
+      }
+    },
+  );
 });

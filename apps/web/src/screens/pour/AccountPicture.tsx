@@ -1,5 +1,6 @@
 import { SOURCES, type Answer, type Measure, type SourceId, type Term } from '@hammock/core';
 import { Popover } from 'radix-ui';
+import { useRef, useState, type RefObject } from 'react';
 import { useKitchen } from '../../stores/kitchen.js';
 import { showPour } from '../../words/amounts.js';
 import { ACT, DOUBT, DRAIN, STATE } from '../../words/words.js';
@@ -14,6 +15,8 @@ export function AccountPicture({
   readonly measures: readonly Measure[];
 }) {
   const metric = useKitchen((s) => s.household.metric);
+  const anchor = useRef<HTMLElement>(null);
+  const [openId, setOpenId] = useState<string | undefined>(undefined);
   const rows = accountRows(answer);
   const low = Math.min(0, ...rows.map((r) => Math.min(r.from, r.to)));
   const high = Math.max(1, ...rows.map((r) => Math.max(r.from, r.to)));
@@ -28,10 +31,20 @@ export function AccountPicture({
       <ul className="m-0 mt-2 list-none p-0" aria-label="Water account">
         {rows.map((row, i) => (
           <li key={row.id} className={i === leaves ? 'mt-2 border-t-2 border-dashed border-line pt-2' : ''}>
-            <Row row={row} low={low} high={high} />
+            <Row
+              row={row}
+              low={low}
+              high={high}
+              open={openId === row.id}
+              onOpen={(id, at) => {
+                anchor.current = at;
+                setOpenId(openId === id ? undefined : id);
+              }}
+            />
           </li>
         ))}
       </ul>
+      <Figures row={rows.find((r) => r.id === openId)} anchor={anchor} onClose={() => setOpenId(undefined)} />
       <p className="mt-3 mb-0 text-faint">
         Touch a bar for its figures. In and out agree to{' '}
         {Math.abs(answer.account.closesToG) < 0.05 ? '0.1 g' : `${answer.account.closesToG.toFixed(1)} g`}.
@@ -69,41 +82,84 @@ const FILL: Readonly<Record<AccountRow['colour'], string>> = {
     'bg-steam [background-image:repeating-linear-gradient(90deg,transparent_0_8px,var(--ground)_8px_10px)]',
 };
 
-function Row({ row, low, high }: { readonly row: AccountRow; readonly low: number; readonly high: number }) {
+interface RowProps {
+  readonly row: AccountRow;
+  readonly low: number;
+  readonly high: number;
+  readonly open: boolean;
+  readonly onOpen: (id: string, at: HTMLElement) => void;
+}
+
+function Row({ row, low, high, open, onOpen }: RowProps) {
   const span = high - low;
   const start = (Math.min(row.from, row.to) - low) / span;
   const width = Math.abs(row.to - row.from) / span;
   const shown = `${row.side === 'comesFrom' ? '' : '−'}${row.g < 1 ? row.g.toFixed(1) : Math.round(row.g).toString()} g`;
   return (
-    <Popover.Root>
-      <Popover.Trigger className="grid w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1 text-left sm:grid-cols-[13.5rem_minmax(0,1fr)_4.5rem]">
-        <span className="leading-tight">
-          {row.label}
-          <span className="sr-only">: </span>
+    <button
+      type="button"
+      aria-haspopup="dialog"
+      aria-expanded={open}
+      onClick={(e) => onOpen(row.id, e.currentTarget)}
+      className="grid w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1 text-left sm:grid-cols-[13.5rem_minmax(0,1fr)_4.5rem]"
+    >
+      <span className="leading-tight">
+        {row.label}
+        <span className="sr-only">: </span>
+      </span>
+      <span className="figures order-2 text-right text-[1.5rem] sm:order-3">
+        {shown}
+        <span className="sr-only">
+          {' '}
+          of water {row.side === 'comesFrom' ? 'come in' : 'go out'}. Show figures
         </span>
-        <span className="figures order-2 text-right text-[1.5rem] sm:order-3">
-          {shown}
-          <span className="sr-only">
-            {' '}
-            of water {row.side === 'comesFrom' ? 'come in' : 'go out'}. Show figures
-          </span>
-        </span>
-        <span className="relative order-3 col-span-2 h-5 sm:order-2 sm:col-span-1 sm:h-8" aria-hidden>
-          <span className="absolute inset-y-0 left-0 w-full border-b-2 border-line" />
-          <span
-            className={`absolute inset-y-0 min-w-1 ${FILL[row.colour]} ${row.side === 'comesFrom' ? 'rounded-r-md' : 'rounded-l-md'}`}
-            style={{
-              left: `min(${(start * 100).toFixed(2)}%, 100% - 0.25rem)`,
-              width: `${(width * 100).toFixed(2)}%`,
-            }}
-          />
-        </span>
-      </Popover.Trigger>
+      </span>
+      <span className="relative order-3 col-span-2 h-5 sm:order-2 sm:col-span-1 sm:h-8" aria-hidden>
+        <span className="absolute inset-y-0 left-0 w-full border-b-2 border-line" />
+        <span
+          className={`absolute inset-y-0 min-w-1 ${FILL[row.colour]} ${row.side === 'comesFrom' ? 'rounded-r-md' : 'rounded-l-md'}`}
+          style={{
+            left: `min(${(start * 100).toFixed(2)}%, 100% - 0.25rem)`,
+            width: `${(width * 100).toFixed(2)}%`,
+          }}
+        />
+      </span>
+    </button>
+  );
+}
+
+/** The figures behind one row, next to it. One for all rows: a popover for each would be drawn at every keystroke. */
+function Figures({
+  row,
+  anchor,
+  onClose,
+}: {
+  readonly row: AccountRow | undefined;
+  readonly anchor: RefObject<HTMLElement | null>;
+  readonly onClose: () => void;
+}) {
+  if (!row) return null;
+  return (
+    <Popover.Root
+      open
+      onOpenChange={(open) => {
+        if (!open) onClose();
+      }}
+    >
+      <Popover.Anchor virtualRef={anchor as RefObject<HTMLElement>} />
       <Popover.Portal>
         <Popover.Content
           aria-label={row.label}
           sideOffset={4}
           collisionPadding={8}
+          onInteractOutside={(e) => {
+            // Its own row closes it by the same press that opened it.
+            if (e.target instanceof Node && anchor.current?.contains(e.target)) e.preventDefault();
+          }}
+          onCloseAutoFocus={(e) => {
+            e.preventDefault();
+            anchor.current?.focus();
+          }}
           className="z-50 max-h-[70vh] w-[min(26rem,94vw)] overflow-auto rounded-b-2xl border-2 border-ink bg-raised p-4 text-ink"
         >
           <h3 className="m-0 mb-2 text-lg font-bold">{row.label}</h3>
