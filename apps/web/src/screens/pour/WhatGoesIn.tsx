@@ -25,7 +25,8 @@ function PlainWhatGoesIn({ ingredients, pourWith, problems }: WhatGoesInProps) {
   const cups = useKitchen((s) => s.cups);
   const measures = useMemo(() => measuresOf(cups), [cups]);
   const metric = useKitchen((s) => s.household.metric);
-  const { setIngredient, addIngredient, removeIngredient, setSpec } = useDraft();
+  // Actions never change; listening to the whole draft would draw this list at every keystroke anywhere.
+  const { setIngredient, addIngredient, removeIngredient, setSpec } = useDraft.getState();
   const list = ingredients ?? [];
   const wrong = problems.split('\n');
   return (
