@@ -49,6 +49,10 @@ export default tseslint.config(
       // `return problem(…)` reads better than a statement and a bare return.
       '@typescript-eslint/no-confusing-void-expression': 'off',
       '@typescript-eslint/dot-notation': 'off',
+      // Slow, and there is nothing here for them: no enums, and the compiler strikes deprecated names through.
+      '@typescript-eslint/no-deprecated': 'off',
+      '@typescript-eslint/no-unsafe-enum-assignment': 'off',
+      '@typescript-eslint/no-unsafe-enum-comparison': 'off',
       '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       '@typescript-eslint/switch-exhaustiveness-check': 'error',
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],

@@ -60,13 +60,13 @@ const BARE = `require('node:http').createServer((q, r) => { q.resume(); q.on('en
 
 async function answerOverHttp(port) {
   const body = JSON.stringify(ANSWER_EXAMPLE);
-  await posts(port, '/api/answer', body, 300);
+  await posts(port, '/api/answer', body, 1500);
   const times = await posts(port, '/api/answer', body, 1000);
   figure('POST /api/answer at 10 connections, p95', quantile(times, 0.95), 'ms', 15);
   const barePort = await freePort(4700);
   const bare = spawn(process.execPath, ['-e', BARE, String(barePort)]);
   await new Promise((later) => setTimeout(later, 1500));
-  await posts(barePort, '/', body, 300);
+  await posts(barePort, '/', body, 1500);
   const bareTimes = await posts(barePort, '/', body, 1000);
   bare.kill();
   say(
@@ -140,7 +140,7 @@ figure('server ready, median of 5 starts', quantile(ready, 0.5) / 1000, 's', 2);
 const { child, url } = await startServer({ dataFolder: folder, port, quiet: true });
 try {
   await answerOverHttp(port);
-  figure('server memory after 1,300 requests', memoryMb(child.pid), 'MB', 150);
+  figure('server memory after 2,500 requests', memoryMb(child.pid), 'MB', 150);
   await fillDemo(url, Date.now());
   await keystroke(url);
 } finally {

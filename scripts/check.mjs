@@ -23,8 +23,8 @@ const one = (name) =>
   });
 
 const lanes = await Promise.all([
-  (async () => [await one('types'), await one('unit')])(),
-  (async () => [await one('lint'), await one('format')])(),
+  (async () => [await one('types'), await one('unit'), await one('format')])(),
+  (async () => [await one('lint')])(),
 ]);
 say(`${((performance.now() - began) / 1000).toFixed(0)} s`);
 process.exit(lanes.flat().every(Boolean) ? 0 : 1);

@@ -1,4 +1,5 @@
 import { hangingPoint, ropePath } from './sling.js';
+import { Load, Posts } from './slingParts.js';
 
 const FRAME = { left: 4, right: 92, top: 7 } as const;
 
@@ -11,28 +12,11 @@ export function SmallSling({ share, label }: { readonly share: number | undefine
       className="block h-11 w-24 shrink-0"
       {...(label === '' ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
     >
-      <line
-        x1={FRAME.left}
-        x2={FRAME.left}
-        y1="3"
-        y2="41"
-        stroke="var(--husk)"
-        strokeWidth="4"
-        strokeLinecap="round"
-      />
-      <line
-        x1={FRAME.right}
-        x2={FRAME.right}
-        y1="3"
-        y2="41"
-        stroke="var(--water)"
-        strokeWidth="4"
-        strokeLinecap="round"
-      />
+      <Posts frame={FRAME} top={3} bottom={41} width={4} />
       {load ? (
         <>
           <path d={ropePath(FRAME, load)} fill="none" stroke="var(--ink)" strokeWidth="2.5" />
-          <path d={`M${load.x - 9} ${load.y - 7}h18v8q0 5 -5 5h-8q-5 0 -5 -5z`} fill="var(--ink)" />
+          <Load at={load} width={18} />
         </>
       ) : (
         <line

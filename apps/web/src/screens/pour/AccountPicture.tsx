@@ -146,7 +146,7 @@ function Figures({
         if (!open) onClose();
       }}
     >
-      <Popover.Anchor virtualRef={anchor as RefObject<HTMLElement>} />
+      <Popover.Anchor virtualRef={anchor} />
       <Popover.Portal>
         <Popover.Content
           aria-label={row.label}

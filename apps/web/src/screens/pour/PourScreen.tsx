@@ -7,7 +7,7 @@ import { AccountPicture } from './AccountPicture.js';
 import { CautionList, WarningList } from './Notes.js';
 import { HowItIsMade } from './HowItIsMade.js';
 import { KeepAsDish } from './KeepAsDish.js';
-import { Number1 } from './Number.js';
+import { TheNumber } from './TheNumber.js';
 import { Salt } from './Salt.js';
 import { Sentence } from './Sentence.js';
 import { StartCooking } from './StartCooking.js';
@@ -32,7 +32,7 @@ export function PourScreen() {
         <div className={plan.stale ? 'opacity-50' : ''} aria-busy={plan.stale}>
           <div className="grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
             <div className="flex flex-col gap-5">
-              <Number1 answer={answer} measures={measures} wanted={input.texture ?? 2} />
+              <TheNumber answer={answer} measures={measures} wanted={input.texture ?? 2} />
               <StartCooking plan={plan} />
               <WarningList warnings={answer.warnings} />
             </div>

@@ -6,6 +6,7 @@ import { useCooks } from '../../stores/cooks.js';
 import { Button } from '../../ui/Button.js';
 import { Segments } from '../../ui/Segments.js';
 import { hangingPoint, ropePath } from '../../ui/sling.js';
+import { Load, Posts } from '../../ui/slingParts.js';
 import { shareOfVerdict } from '../../ui/SmallSling.js';
 import { BASE, VERDICT } from '../../words/words.js';
 
@@ -72,24 +73,7 @@ function TextureSling({
       className="flex flex-col"
     >
       <svg viewBox="0 0 800 110" className="block w-full" aria-hidden>
-        <line
-          x1={FRAME.left}
-          x2={FRAME.left}
-          y1="4"
-          y2="106"
-          stroke="var(--husk)"
-          strokeWidth="10"
-          strokeLinecap="round"
-        />
-        <line
-          x1={FRAME.right}
-          x2={FRAME.right}
-          y1="4"
-          y2="106"
-          stroke="var(--water)"
-          strokeWidth="10"
-          strokeLinecap="round"
-        />
+        <Posts frame={FRAME} top={4} bottom={106} width={10} />
         {value === undefined ? (
           <line
             x1={FRAME.left}
@@ -103,10 +87,7 @@ function TextureSling({
         ) : (
           <>
             <path d={ropePath(FRAME, load)} fill="none" stroke="var(--ink)" strokeWidth="5" />
-            <path
-              d={`M${load.x - 26} ${load.y - 22}h52v22q0 14 -14 14h-24q-14 0 -14 -14z`}
-              fill="var(--ink)"
-            />
+            <Load at={load} width={52} />
           </>
         )}
       </svg>

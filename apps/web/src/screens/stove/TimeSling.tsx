@@ -1,5 +1,6 @@
 import { plannedMin, type RunState } from '@hammock/core';
 import { hangingPoint, ropePath } from '../../ui/sling.js';
+import { Load, Posts } from '../../ui/slingParts.js';
 
 const FRAME = { left: 8, right: 792, top: 16 } as const;
 
@@ -44,25 +45,8 @@ export function TimeSling({ run, nowMs }: { readonly run: RunState; readonly now
         stroke="var(--ink)"
         strokeWidth="5"
       />
-      <line
-        x1={FRAME.left}
-        x2={FRAME.left}
-        y1="4"
-        y2="92"
-        stroke="var(--ink)"
-        strokeWidth="8"
-        strokeLinecap="round"
-      />
-      <line
-        x1={FRAME.right}
-        x2={FRAME.right}
-        y1="4"
-        y2="92"
-        stroke="var(--ink)"
-        strokeWidth="8"
-        strokeLinecap="round"
-      />
-      <path d={`M${load.x - 20} ${load.y - 18}h40v18q0 12 -12 12h-16q-12 0 -12 -12z`} fill="var(--ink)" />
+      <Posts frame={FRAME} top={4} bottom={92} width={8} plain />
+      <Load at={load} width={40} />
     </svg>
   );
 }

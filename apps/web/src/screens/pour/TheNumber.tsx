@@ -4,14 +4,14 @@ import { TEXTURE } from '../../words/words.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { Sling } from '../../ui/Sling.js';
 
-export interface NumberProps {
+export interface TheNumberProps {
   readonly answer: Answer;
   readonly measures: readonly Measure[];
   readonly wanted: Texture;
 }
 
 /** The one number, hanging between too dry and too wet. */
-export function Number1({ answer, measures, wanted }: NumberProps) {
+export function TheNumber({ answer, measures, wanted }: TheNumberProps) {
   const metric = useKitchen((s) => s.household.metric);
   const setHousehold = useKitchen((s) => s.setHousehold);
   const { pour, keepBy, window } = answer;
