@@ -8,6 +8,7 @@ build();
 const steps = [
   ['types', ['run', '--silent', 'types']],
   ['lint', ['run', '--silent', 'lint']],
+  ['lint fails where it should', ['run', '--silent', 'rules']],
   ['format', ['run', '--silent', 'format:check']],
   ['unit tests', ['run', '--silent', 'unit']],
   ['server tests', ['run', '--silent', 'server']],

@@ -1,4 +1,5 @@
 import {
+  ingredientById,
   measurable,
   quarter,
   showCount,
@@ -44,6 +45,21 @@ export function showPour(ml: number, owned: readonly Measure[], metricFirst: boo
       ? `${found.error > 0 ? '+' : '−'}${Math.abs(found.error * 100).toFixed(0)} %`
       : undefined;
   return metricFirst ? { main: metric, other: cups, roughly } : { main: cups, other: metric, roughly };
+}
+
+/** Fine salt as it lies in a spoon, g/ml. */
+const FINE_SALT_DENSITY = ingredientById('saltFine')?.densityGPerMl ?? 1.2;
+
+/** Less salt than this is not worth a spoon, g. */
+const PINCH_G = 0.3;
+
+/** Salt to add by the spoons owned, in g where there is no spoon; undefined when there is enough. */
+export function showSalt(saltG: number, owned: readonly Measure[]): ShownAmount | undefined {
+  if (saltG < PINCH_G) return undefined;
+  const grams = `${saltG.toFixed(1)} g`;
+  const spoons = owned.filter((m) => m.kind === 'spoon');
+  const shown = showPour(saltG / FINE_SALT_DENSITY, spoons, false);
+  return shown.other === '' ? { main: grams, other: '', roughly: undefined } : { ...shown, other: grams };
 }
 
 /** An amount of grain or an ingredient as it stands in a plan. Typed text stays as typed. */

@@ -1,6 +1,6 @@
 import { GRAINS, INGREDIENTS, statesOf, type Measure, type Warning, type WarningCode } from '@hammock/core';
 import { describe, expect, it } from '@jest/globals';
-import { showAmountInput, showPour } from './amounts.js';
+import { showAmountInput, showPour, showSalt } from './amounts.js';
 import { ALLERGEN, STATE } from './words.js';
 import { warningText } from './warningText.js';
 
@@ -92,5 +92,12 @@ describe('amounts as they are shown', () => {
     expect(shown({ ml: 60 }, oil)).toBe('60 ml');
     expect(shown({ g: 25 }, oil)).toBe('25 g');
     expect(shown({ cups: 2 }, rice)).toBe('2 cups');
+  });
+
+  it('shows salt by the spoon, in grams where there is none, and nothing when there is enough', () => {
+    expect(showSalt(0.1, OWNED)).toBeUndefined();
+    expect(showSalt(5, [])).toMatchObject({ main: '5.0 g', other: '' });
+    // A level tablespoon of fine salt is 15 ml at 1.217 g/ml.
+    expect(showSalt(18.3, OWNED)).toEqual({ main: '1 tbsp', other: '18.3 g', roughly: undefined });
   });
 });

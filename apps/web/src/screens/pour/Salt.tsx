@@ -1,11 +1,8 @@
 import { ingredientById, type Answer, type Measure, type Served } from '@hammock/core';
 import { useDraft } from '../../stores/draft.js';
-import { showPour } from '../../words/amounts.js';
+import { showSalt } from '../../words/amounts.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
 import { SERVED } from '../../words/words.js';
-
-/** Fine salt as it lies in a spoon, g/ml. */
-const FINE_SALT_DENSITY = ingredientById('saltFine')?.densityGPerMl ?? 1.2;
 
 const SERVED_OPTIONS = optionsOf(SERVED);
 const setServed = (served: Served): void => useDraft.getState().setSpec({ served });
@@ -21,22 +18,18 @@ export function Salt({
   readonly measures: readonly Measure[];
 }) {
   const { salt } = answer;
-  const spoons = measures.filter((m) => m.kind === 'spoon');
-  const spoon = showPour(salt.addG / FINE_SALT_DENSITY, spoons, false);
-  const enough = salt.addG < 0.3;
+  const add = showSalt(salt.addG, measures);
   return (
     <section className="hung" aria-labelledby="salt">
       <h2 id="salt" className="m-0 text-[1.35rem] font-bold">
         Salt
       </h2>
       <p className="mt-2 mb-0 flex flex-wrap items-baseline gap-x-3">
-        <span className="figures text-[2.75rem]">
-          {enough ? 'none' : spoon.other === '' ? `${salt.addG.toFixed(1)} g` : spoon.main}
-        </span>
+        <span className="figures text-[2.75rem]">{add?.main ?? 'none'}</span>
         <span className="text-[1.1rem]">
-          {enough
-            ? 'to add'
-            : `fine salt to add (${salt.addG.toFixed(1)} g${spoon.roughly === undefined ? '' : `; the spoon is ${spoon.roughly} off`})`}
+          {add
+            ? `fine salt to add${add.other === '' ? '' : ` (${add.other}${add.roughly === undefined ? '' : `; the spoon is ${add.roughly} off`})`}`
+            : 'to add'}
         </span>
       </p>
       <p className="mt-2 mb-0">

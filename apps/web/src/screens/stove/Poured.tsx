@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useCooks } from '../../stores/cooks.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
 import { readMl } from '../../ui/AmountField.js';
-import { showPour } from '../../words/amounts.js';
+import { showPour, showSalt } from '../../words/amounts.js';
 
 /** The number again where it is needed, and what was really poured when it was something else. */
 export function Poured({ cook }: { readonly cook: CookRecord }) {
@@ -13,7 +13,7 @@ export function Poured({ cook }: { readonly cook: CookRecord }) {
   const measures = measuresOf(cups);
   const liquid = ingredientById(cook.answer.pour.ingredientId);
   const advised = showPour(cook.advisedMl, measures, household.metric);
-  const salt = cook.answer.salt.addG;
+  const salt = showSalt(cook.answer.salt.addG, measures);
   const shown = showPour(cook.pouredMl ?? cook.advisedMl, measures, household.metric).main;
   const wrong =
     typed !== undefined && readMl(typed, cook.input.cupMl ?? 240, liquid?.densityGPerMl ?? 1) === undefined;
@@ -21,7 +21,13 @@ export function Poured({ cook }: { readonly cook: CookRecord }) {
     <div className="text-[1.3rem]">
       <p className="m-0">
         Pour <strong className="figures text-[2.4rem]">{advised.main}</strong> {liquid?.name.toLowerCase()} (
-        {advised.other}){salt >= 0.3 && <>, {salt.toFixed(1)} g salt</>}. Stir once, taste.
+        {advised.other})
+        {salt && (
+          <>
+            , <strong>{salt.main}</strong> fine salt{salt.other === '' ? '' : ` (${salt.other})`}
+          </>
+        )}
+        . Stir once, taste.
       </p>
       <label className="mt-1 flex flex-wrap items-center gap-x-3">
         Poured
