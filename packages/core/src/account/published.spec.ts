@@ -16,7 +16,8 @@ function solved(plan: PlanInput): Answer {
 
 /**
  * What experienced cooks pour into such a pot: common practice, no published source. Held to ±15 %, the
- * tolerance of the practice itself. No constant of the model was chosen on these rows.
+ * tolerance of the practice itself. No constant was solved for a row, but four choices were made with the soaked
+ * rows in view: docs/decisions/0003-account.md.
  */
 describe('pots of common practice', () => {
   const boilFirst = { coveredMin: 15, restMin: 5 };
