@@ -30,7 +30,7 @@ export { INGREDIENTS } from './larder/ingredients.js';
 export { grainById, ingredientById, releaseOf, statesOf } from './larder/larder.js';
 export { SALT_PER_SODIUM, WHO_SALT_G_PER_DAY } from './larder/constants.js';
 
-export { airPressure, ALTITUDE_M, boilAt, type Boil } from './heat/atmosphere.js';
+export { airPressure, boilAt, type Boil } from './heat/atmosphere.js';
 export { boilingPoint, latentHeat, vapourPressure } from './heat/saturation.js';
 export { HOB_POWER_W } from './heat/constants.js';
 export {
@@ -55,14 +55,7 @@ export {
   type Surroundings,
 } from './heat/steam.js';
 
-export {
-  LONGEST_STAGE_MIN,
-  plannedMin,
-  type Act,
-  type Sign,
-  type Stage,
-  type StageEnd,
-} from './method/stage.js';
+export { ACTS, plannedMin, type Act, type Sign, type Stage, type StageEnd } from './method/stage.js';
 export {
   coveredAbsorption,
   coveredMinutes,
@@ -99,7 +92,7 @@ export { problemText, type PlanProblem, type PlanProblemCode } from './account/p
 export { MOST_INGREDIENTS, MOST_STAGES, RANGES, type Range } from './account/ranges.js';
 export { scaleAmount, scalePlan } from './account/scalePlan.js';
 export { FINE_SALT_G_PER_TSP, type SaltAccount, type SaltSource } from './account/salt.js';
-export { TEXTURE_BANDS, targetMoisture, wetBasis, dryBasis } from './account/grainWater.js';
+export { TEXTURE_BANDS, targetMoisture, dryBasis } from './account/grainWater.js';
 export type { Levels } from './account/levels.js';
 export type { Doubt, DoubtPart } from './account/doubt.js';
 export type { StageSteam } from './account/stageSteam.js';

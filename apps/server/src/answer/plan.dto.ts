@@ -1,4 +1,5 @@
 import {
+  ACTS,
   MOST_INGREDIENTS,
   MOST_STAGES,
   RANGES,
@@ -33,17 +34,6 @@ const STATES: readonly State[] = [
   'steeped',
   'dry',
   'soaked',
-];
-const ACTS: readonly Act[] = [
-  'soak',
-  'drain',
-  'warmFat',
-  'base',
-  'toast',
-  'boil',
-  'openBoil',
-  'simmer',
-  'rest',
 ];
 const SIGNS: readonly Sign[] = ['boilAllOver', 'fatShimmers', 'baseReady', 'grainColour', 'drained'];
 

@@ -5,7 +5,7 @@ import { ingredientById, grainById, releaseOf, statesOf } from '../larder/larder
 import type { Grain } from '../larder/grains.js';
 import { coveredAbsorption } from '../method/coveredAbsorption.js';
 import { orderProblems } from '../method/order.js';
-import type { Stage } from '../method/stage.js';
+import { ACTS, type Stage } from '../method/stage.js';
 import { deepFreeze, fail, ok, type Result } from '../result.js';
 import { resolveAmount } from './amount.js';
 import { Checker, fieldsOf, shown } from './checker.js';
@@ -29,7 +29,6 @@ const WALLS = ['thin', 'heavy'] as const;
 const HOB_KINDS = ['gas', 'electric', 'induction'] as const;
 const SETTINGS = ['high', 'mediumHigh', 'medium', 'low', 'veryLow', 'off'] as const;
 const LID_STATES = ['off', 'ajar', 'on', 'sealed'] as const;
-const ACTS = ['soak', 'drain', 'warmFat', 'base', 'toast', 'boil', 'openBoil', 'simmer', 'rest'] as const;
 
 /** Minutes a base usually takes by its most cooked-down part †. */
 const BASE_MIN: Readonly<Record<string, number>> = {

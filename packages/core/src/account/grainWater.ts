@@ -23,9 +23,6 @@ const SOAK_REFERENCE_C = 22;
 /** Dry basis from wet basis: g water per g dry matter. */
 export const dryBasis = (moisturePercent: number): number => moisturePercent / (100 - moisturePercent);
 
-/** Wet-basis % from dry basis. */
-export const wetBasis = (w: number): number => (100 * w) / (1 + w);
-
 /** Dry matter of the grain, g. */
 export const dryMatter = (grain: Grain, grainG: number): number => (grainG * (100 - grain.water)) / 100;
 

@@ -1,9 +1,6 @@
 import { SEA_LEVEL_KPA } from './constants.js';
 import { boilingPoint, latentHeat } from './saturation.js';
 
-/** Altitudes people cook at, m. The lowest shore and the highest village are well inside. */
-export const ALTITUDE_M = { least: -430, most: 5500 } as const;
-
 /**
  * Air pressure at an altitude (ISO 2533 standard atmosphere, troposphere).
  * @param altitudeM metres above sea level

@@ -1,17 +1,4 @@
-import type { Act, Stage } from './stage.js';
-
-/** The order acts can happen in one pot; a later act never comes before an earlier one. */
-const ORDER: readonly Act[] = [
-  'soak',
-  'drain',
-  'warmFat',
-  'base',
-  'toast',
-  'boil',
-  'openBoil',
-  'simmer',
-  'rest',
-];
+import { ACTS, type Act, type Stage } from './stage.js';
 
 /** Why a list of stages cannot be cooked as covered absorption. */
 export interface OrderProblem {
@@ -29,7 +16,7 @@ export function orderProblems(stages: readonly Stage[]): readonly OrderProblem[]
   const seen = new Set<string>();
   let reached = -1;
   stages.forEach((stage, index) => {
-    const place = ORDER.indexOf(stage.act);
+    const place = ACTS.indexOf(stage.act);
     if (place < reached) problems.push({ index, code: 'beforeItsTurn', act: stage.act });
     reached = Math.max(reached, place);
     if (seen.has(stage.id)) problems.push({ index, code: 'duplicateId', act: stage.act });

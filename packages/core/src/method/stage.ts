@@ -1,7 +1,19 @@
 import type { HeatSetting, LidState } from '../heat/equipment.js';
 
-/** What is done in a stage. */
-export type Act = 'soak' | 'drain' | 'warmFat' | 'base' | 'toast' | 'boil' | 'openBoil' | 'simmer' | 'rest';
+/** What is done in a stage, in the order it can happen in one pot. */
+export const ACTS = [
+  'soak',
+  'drain',
+  'warmFat',
+  'base',
+  'toast',
+  'boil',
+  'openBoil',
+  'simmer',
+  'rest',
+] as const;
+
+export type Act = (typeof ACTS)[number];
 
 /** What is seen when a stage that has no fixed time is over. */
 export type Sign = 'boilAllOver' | 'fatShimmers' | 'baseReady' | 'grainColour' | 'drained';
@@ -23,6 +35,3 @@ export interface Stage {
 /** Minutes a stage is planned to take. */
 export const plannedMin = (stage: Stage): number =>
   stage.end.kind === 'minutes' ? stage.end.minutes : stage.end.expectMin;
-
-/** Longest stage a plan may hold, min: a day. */
-export const LONGEST_STAGE_MIN = 1440;
