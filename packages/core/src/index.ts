@@ -25,6 +25,15 @@ export {
   type SourceId,
   type State,
 } from './larder/composition.js';
+export { ownRows, type Body, type OwnIngredient, type OwnProblem } from './larder/own.js';
+export {
+  MOST_LINES,
+  parseLine,
+  parseLines,
+  type LineAmount,
+  type LineOptions,
+  type ParsedLine,
+} from './larder/parseLine.js';
 export { GRAINS, type Grain } from './larder/grains.js';
 export { INGREDIENTS } from './larder/ingredients.js';
 export { grainById, ingredientById, releaseOf, statesOf } from './larder/larder.js';
@@ -36,13 +45,17 @@ export { HOB_POWER_W } from './heat/constants.js';
 export {
   heatLoss,
   heightMm,
+  defaultPowers,
+  heatsItself,
   netPower,
   openingM2,
   type HeatSetting,
   type HobKind,
   type HobSpec,
   type LidFit,
+  type Fire,
   type LidState,
+  type VesselKind,
   type VesselSpec,
   type Wall,
 } from './heat/equipment.js';
@@ -55,17 +68,32 @@ export {
   type Surroundings,
 } from './heat/steam.js';
 
-export { ACTS, plannedMin, type Act, type Sign, type Stage, type StageEnd } from './method/stage.js';
 export {
-  coveredAbsorption,
+  ACTS,
+  isHandsOn,
+  isWet,
+  plannedMin,
+  SIGNS,
+  type Act,
+  type Sign,
+  type Stage,
+  type StageEnd,
+} from './method/stage.js';
+export {
   coveredMinutes,
+  METHOD_SHIFT,
+  METHOD_VESSEL,
+  METHODS,
+  stagesFor,
   TOAST_MIN,
   type Drain,
+  type Method,
+  type TemplateInput,
   type Timing,
   type Toast,
   type Wash,
-} from './method/coveredAbsorption.js';
-export { orderProblems, type OrderProblem } from './method/order.js';
+} from './method/methods.js';
+export { orderProblems, type OrderCode, type OrderProblem } from './method/order.js';
 export {
   MOST_EXTENDED_MIN,
   replay,
@@ -79,21 +107,27 @@ export { answer, answerPlan, type Answer, type Pour } from './account/answer.js'
 export { completePlan } from './account/completePlan.js';
 export {
   PLAN_DEFAULTS,
+  RULES,
   type AmountInput,
+  type BaseInput,
   type CompletePlan,
   type HobInput,
   type IngredientInput,
   type PlanInput,
+  type Rule,
   type Served,
   type Texture,
   type VesselInput,
 } from './account/planInput.js';
 export { problemText, type PlanProblem, type PlanProblemCode } from './account/problem.js';
-export { MOST_INGREDIENTS, MOST_STAGES, RANGES, type Range } from './account/ranges.js';
+export { MOST_INGREDIENTS, MOST_OWN, MOST_STAGES, RANGES, type Range } from './account/ranges.js';
 export { scaleAmount, scalePlan } from './account/scalePlan.js';
 export { FINE_SALT_G_PER_TSP, type SaltAccount, type SaltSource } from './account/salt.js';
 export { TEXTURE_BANDS, targetMoisture, dryBasis } from './account/grainWater.js';
-export type { Levels } from './account/levels.js';
+export { HALF_INCH_MM, JOINT_MM, TWO_FINGERS_MM, type Levels } from './account/levels.js';
+export type { BaseAccount } from './account/base.js';
+export type { RuleAnswer } from './account/rules.js';
+export type { WaysOut } from './account/waysOut.js';
 export type { Doubt, DoubtPart } from './account/doubt.js';
 export type { StageSteam } from './account/stageSteam.js';
 export type { Term, TermKind } from './account/term.js';

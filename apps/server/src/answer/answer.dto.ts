@@ -75,6 +75,11 @@ class SaltDto {
   @ApiProperty({ type: () => BandDto, description: '% of the cooked pot' }) band: BandDto;
   @ApiProperty() cookedPercent: number;
   @ApiProperty({ description: '% of the liquid that tastes right before cooking' }) liquidPercent: number;
+  @ApiProperty({ type: 'object', additionalProperties: true, description: 'The salt this kitchen adds' })
+  addWith: object;
+  @ApiProperty({ description: 'One step of correcting by taste, g' }) stepG: number;
+  @ApiProperty({ description: 'Plain water that thins it by one step' }) thinMl: number;
+  @ApiProperty() ladledG: number;
   @ApiProperty() cookedG: number;
   @ApiProperty() perPortionG: number;
   @ApiProperty({ description: "Share of the adult's daily guideline (WHO, under 5 g)" }) shareOfDay: number;
@@ -87,6 +92,13 @@ class LevelsDto {
   @ApiProperty() cookedMm: number;
   @ApiProperty() fullShare: number;
   @ApiProperty() needsMl: number;
+  @ApiProperty({ description: 'Liquid above the grain; negative among it' }) aboveGrainMm: number;
+  @ApiProperty({ description: 'The same by the first joint of a finger (25 mm)' }) joints: number;
+  @ApiProperty() halfInches: number;
+  @ApiProperty({ description: 'Pour at which liquid only shows at the corners' }) cornersMl: number;
+  @ApiProperty() swollenShare: number;
+  @ApiProperty({ description: 'Two thirds, or half under pressure' }) mostShare: number;
+  @ApiProperty({ description: 'Most grain of this dish that this pot takes, g' }) largestGrainG: number;
 }
 
 class WindowDto {
@@ -129,6 +141,50 @@ class CautionDto {
   @ApiProperty({ type: String, isArray: true, required: false }) allergens?: string[];
 }
 
+class AdditionsDto {
+  @ApiProperty() nowMl: number;
+  @ApiProperty() laterMl: number;
+}
+
+class BaseAccountDto {
+  @ApiProperty({ enum: ['state', 'heat', 'weighed'] }) by: string;
+  @ApiProperty({ description: 'What the base weighs when the liquid goes in, g' }) massG: number;
+  @ApiProperty() drivenOffG: number;
+  @ApiProperty({ description: 'What its states alone would say, g' }) byStatesG: number;
+  @ApiProperty() bringsG: number;
+  @ApiProperty() ladledShare: number;
+  @ApiProperty() ladledSaltG: number;
+  @ApiProperty() wentInG: number;
+  @ApiProperty() leastG: number;
+}
+
+class RuleDto {
+  @ApiProperty({ example: 'oneToTwo' }) rule: string;
+  @ApiProperty() ml: number;
+  @ApiProperty({ description: 'Cooked moisture it gives, wet basis %' }) moisture: number;
+  @ApiProperty({ description: 'On the five-step scale' }) texture: number;
+}
+
+class ComesOutDto {
+  @ApiProperty() moisture: number;
+  @ApiProperty() texture: number;
+}
+
+class WaysOutDto {
+  @ApiProperty() overG: number;
+  @ApiProperty() takeOutG: number;
+  @ApiProperty({ enum: ['base', 'raw'] }) takeOutOf: string;
+  @ApiProperty() takeOutSaltG: number;
+  @ApiProperty() cookDownMin: number;
+  @ApiProperty() heat: string;
+  @ApiProperty() addGrainG: number;
+}
+
+class HeldDto {
+  @ApiProperty() rule: string;
+  @ApiProperty() accountMl: number;
+}
+
 class TargetDto {
   @ApiProperty({ example: 67 }) low: number;
   @ApiProperty({ example: 68.5 }) aim: number;
@@ -137,6 +193,17 @@ class TargetDto {
 
 export class AnswerDto {
   @ApiProperty({ type: () => PourDto }) pour: PourDto;
+  @ApiProperty({ type: () => PourDto, isArray: true, description: 'Everything poured, in order' })
+  pours: PourDto[];
+  @ApiProperty({ enum: ['pour', 'nothing', 'tooMuch'] }) verdict: string;
+  @ApiProperty({ type: () => AdditionsDto }) additions: AdditionsDto;
+  @ApiProperty({ type: () => WaysOutDto, required: false }) waysOut?: WaysOutDto;
+  @ApiProperty({ type: () => BaseAccountDto }) base: BaseAccountDto;
+  @ApiProperty({ type: () => ComesOutDto }) comesOut: ComesOutDto;
+  @ApiProperty({ type: () => RuleDto, isArray: true, description: 'What rules of thumb would pour here' })
+  rules: RuleDto[];
+  @ApiProperty({ type: () => HeldDto, required: false }) held?: HeldDto;
+  @ApiProperty({ description: 'Pots that each get this answer' }) pots: number;
   @ApiProperty({ type: () => KeepByDto, description: 'Hot liquid to keep ready' }) keepBy: KeepByDto;
   @ApiProperty({ type: () => AccountDto }) account: AccountDto;
   @ApiProperty({ type: () => SaltDto }) salt: SaltDto;

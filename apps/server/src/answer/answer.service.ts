@@ -24,6 +24,8 @@ export class AnswerService {
       ingredientIds: (input.ingredients ?? []).map((i) => i.ingredientId),
       washed: (input.wash ?? 'unwashed') !== 'unwashed' || (input.soakMin ?? 0) > 0,
       stages: result.value.stages,
+      ...(input.own === undefined ? {} : { own: input.own }),
+      ...(input.crust === undefined ? {} : { crust: input.crust }),
     });
     return { ...result.value, cautions };
   }

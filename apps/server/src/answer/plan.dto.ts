@@ -1,27 +1,48 @@
 import {
   ACTS,
+  METHODS,
   MOST_INGREDIENTS,
+  MOST_OWN,
   MOST_STAGES,
   RANGES,
+  RELEASE,
+  RULES,
+  SIGNS,
   type Act,
+  type Allergen,
+  type Behaviour,
+  type Body,
   type Drain,
   type HeatSetting,
   type HobKind,
   type LidFit,
   type LidState,
+  type Method,
+  type Rule,
   type Served,
   type Sign,
   type State,
   type Texture,
   type Toast,
+  type VesselKind,
   type Wall,
   type Wash,
 } from '@hammock/core';
-import { ChoiceField, NestedField, NestedListField, NumberField, TextField } from '../common/fields.js';
+import {
+  ChoiceField,
+  ChoiceListField,
+  FlagField,
+  NestedField,
+  NestedListField,
+  NumberField,
+  TextField,
+  TextListField,
+} from '../common/fields.js';
 
 const HEATS: readonly HeatSetting[] = ['high', 'mediumHigh', 'medium', 'low', 'veryLow', 'off'];
 const STATES: readonly State[] = [
   'whole',
+  'cooked',
   'withLiquid',
   'softened',
   'mushy',
@@ -35,7 +56,18 @@ const STATES: readonly State[] = [
   'dry',
   'soaked',
 ];
-const SIGNS: readonly Sign[] = ['boilAllOver', 'fatShimmers', 'baseReady', 'grainColour', 'drained'];
+const LID_STATES: readonly LidState[] = [
+  'off',
+  'ajar',
+  'on',
+  'cloth',
+  'foil',
+  'parchment',
+  'sealed',
+  'pressure',
+];
+const BEHAVIOURS = Object.keys(RELEASE) as Behaviour[];
+export const VESSEL_KINDS: readonly VesselKind[] = ['pot', 'pressureCooker', 'multiCooker', 'riceCooker'];
 
 /** An amount, in exactly one way. */
 export class AmountDto {
@@ -82,6 +114,12 @@ export class VesselSpecDto {
 
   @ChoiceField(['thin', 'heavy'] satisfies Wall[], { about: 'Wall', optional: true })
   wall?: Wall;
+
+  @ChoiceField(VESSEL_KINDS, { about: 'What it is; default what the method is made for', optional: true })
+  kind?: VesselKind;
+
+  @NumberField(RANGES.lidLeak, { about: 'Leak of its lid, from a water test', optional: true })
+  lidLeakGPerMinM2?: number;
 }
 
 export class PowersDto {
@@ -105,7 +143,7 @@ export class PowersDto {
 }
 
 export class HobSpecDto {
-  @ChoiceField(['gas', 'electric', 'induction'] satisfies HobKind[], {
+  @ChoiceField(['gas', 'electric', 'induction', 'builtIn'] satisfies HobKind[], {
     about: 'Kind of burner',
     optional: true,
   })
@@ -113,6 +151,60 @@ export class HobSpecDto {
 
   @NestedField(() => PowersDto, { about: 'Powers by setting', optional: true })
   powerW?: PowersDto;
+
+  @ChoiceListField(HEATS, { about: 'Settings measured by a water test in this vessel', optional: true })
+  measured?: HeatSetting[];
+}
+
+/** An ingredient of the household's own, by its figures or by what it is like. */
+export class OwnIngredientDto {
+  @TextField(60, { about: 'Id within the plan', example: 'own-1' })
+  id: string;
+
+  @TextField(60, { about: 'Name', example: 'Red jar' })
+  name: string;
+
+  @TextField(60, { about: 'Id of what it is like', optional: true })
+  like?: string;
+
+  @ChoiceField(['thinner', 'same', 'thicker'] satisfies Body[], {
+    about: 'Against what it is like',
+    optional: true,
+  })
+  body?: Body;
+
+  @NumberField(RANGES.per100G, { about: 'Water', optional: true })
+  water?: number;
+
+  @NumberField(RANGES.per100G, { about: 'Fat', optional: true })
+  fat?: number;
+
+  @NumberField(RANGES.per100G, { about: 'Salt', optional: true })
+  salt?: number;
+
+  @NumberField(RANGES.densityGPerMl, { about: 'Bulk density', optional: true })
+  densityGPerMl?: number;
+
+  @ChoiceField(BEHAVIOURS, { about: 'How it gives up its water', optional: true })
+  behaves?: Behaviour;
+
+  @TextListField(14, { about: 'Allergens', optional: true })
+  allergens?: Allergen[];
+}
+
+/** What is known of the base once it is made. */
+export class BaseDto {
+  @NumberField(RANGES.baseG, {
+    about: 'What the base weighs now; overrides states and minutes',
+    optional: true,
+  })
+  weighsG?: number;
+
+  @NumberField(
+    { ...RANGES.baseG, least: 0 },
+    { about: 'Stew ladled out before the grain goes in', optional: true },
+  )
+  ladleOutG?: number;
 }
 
 export class TimingDto {
@@ -122,7 +214,7 @@ export class TimingDto {
   @ChoiceField(HEATS, { about: 'Heat of the uncovered boil', optional: true })
   openBoilHeat?: HeatSetting;
 
-  @NumberField(RANGES.coveredMin, { about: 'Minutes under the lid', optional: true })
+  @NumberField({ ...RANGES.stageMin, least: 1 }, { about: 'Minutes under the lid', optional: true })
   coveredMin?: number;
 
   @ChoiceField(HEATS, { about: 'Heat under the lid', optional: true })
@@ -130,11 +222,37 @@ export class TimingDto {
 
   @NumberField(RANGES.stageMin, { about: 'Rest off the heat, lid on', optional: true })
   restMin?: number;
+
+  @ChoiceField(['ajar', 'on', 'cloth', 'foil', 'parchment', 'sealed'] satisfies LidState[], {
+    about: 'What closes the pot for the covered time',
+    optional: true,
+  })
+  seal?: LidState;
+
+  @FlagField({ about: 'A flat pan under the pot for the covered time', optional: true })
+  spreader?: boolean;
+
+  @NumberField(RANGES.whistles, { about: 'Whistles to count in all', optional: true })
+  whistles?: number;
+
+  @NumberField(RANGES.stageMin, { about: 'Minutes at pressure', optional: true })
+  pressureMin?: number;
+
+  @ChoiceField(['high', 'low'], { about: 'Slow mode of a multi-cooker, without pressure', optional: true })
+  slow?: 'high' | 'low';
+
+  @NumberField(RANGES.stageMin, { about: 'Rice cooker left on after it flips', optional: true })
+  keptOnMin?: number;
 }
 
 export class StageEndDto {
-  @ChoiceField(['minutes', 'sign'], { about: 'Ends on a clock or on something seen' })
-  kind: 'minutes' | 'sign';
+  @ChoiceField(['minutes', 'count', 'sign', 'flip'], {
+    about: 'Ends on a clock, a count of whistles, something seen, or the cooker’s switch',
+  })
+  kind: 'minutes' | 'count' | 'sign' | 'flip';
+
+  @NumberField(RANGES.stageCount, { about: 'For kind "count"', optional: true })
+  count?: number;
 
   @NumberField(RANGES.stageMin, { about: 'For kind "minutes"', optional: true })
   minutes?: number;
@@ -142,7 +260,10 @@ export class StageEndDto {
   @ChoiceField(SIGNS, { about: 'For kind "sign"', optional: true })
   sign?: Sign;
 
-  @NumberField(RANGES.stageMin, { about: 'For kind "sign": minutes it usually takes', optional: true })
+  @NumberField(RANGES.stageMin, {
+    about: 'For every kind but "minutes": minutes it usually takes',
+    optional: true,
+  })
   expectMin?: number;
 }
 
@@ -156,8 +277,14 @@ export class StageDto {
   @ChoiceField(HEATS, { about: 'Setting of the hob' })
   heat: HeatSetting;
 
-  @ChoiceField(['off', 'ajar', 'on', 'sealed'] satisfies LidState[], { about: 'The lid' })
+  @ChoiceField(LID_STATES, { about: 'The lid, and what lies under it' })
   lid: LidState;
+
+  @FlagField({ about: 'A flat pan or plate between ring and pot', optional: true })
+  spreader?: boolean;
+
+  @FlagField({ about: 'Wrapped up, or in an insulated box', optional: true })
+  insulated?: boolean;
 
   @NestedField(() => StageEndDto, { about: 'When it is over' })
   end: StageEndDto;
@@ -183,14 +310,23 @@ export class PlanDto {
   @ChoiceField(['shaken', 'sieve'] satisfies Drain[], { about: 'Draining', optional: true })
   drain?: Drain;
 
-  @ChoiceField(['none', 'coated', 'glossy', 'opaque', 'golden'] satisfies Toast[], {
+  @ChoiceField(['thrown', 'reused'], {
+    about: 'Reused soak water is part of the pour, measured before the grain goes into it',
+    optional: true,
+  })
+  soakWater?: 'thrown' | 'reused';
+
+  @NumberField(RANGES.sieveMin, { about: 'Minutes in the sieve', optional: true })
+  sieveMin?: number;
+
+  @ChoiceField(['none', 'coated', 'glossy', 'opaque', 'golden', 'deep'] satisfies Toast[], {
     about: 'Toasting',
     optional: true,
   })
   toast?: Toast;
 
-  @ChoiceField(['coveredAbsorption'], { about: 'Method', optional: true })
-  method?: 'coveredAbsorption';
+  @ChoiceField(METHODS, { about: 'Method', optional: true })
+  method?: Method;
 
   @NestedField(() => TimingDto, {
     about: "The method's times, where they differ from its own",
@@ -209,6 +345,27 @@ export class PlanDto {
     optional: true,
   })
   ingredients?: IngredientDto[];
+
+  @NestedListField(() => OwnIngredientDto, MOST_OWN, {
+    about: "The household's own ingredients that the plan names",
+    optional: true,
+  })
+  own?: OwnIngredientDto[];
+
+  @NestedField(() => BaseDto, { about: 'What is known of the base', optional: true })
+  base?: BaseDto;
+
+  @NestedField(() => AmountDto, { about: 'All there is of the liquid', optional: true })
+  pourMost?: AmountDto;
+
+  @TextField(60, { about: 'Id of the liquid that makes up the rest', optional: true })
+  thenWith?: string;
+
+  @NumberField(RANGES.laterShare, { about: 'Share kept back and added hot later', optional: true })
+  laterShare?: number;
+
+  @ChoiceField(RULES, { about: 'A rule to pour by whatever the account says', optional: true })
+  holdTo?: Rule;
 
   @TextField(60, { about: 'Id of the liquid whose amount is asked for', optional: true, example: 'water' })
   pourWith?: string;
@@ -237,14 +394,23 @@ export class PlanDto {
   })
   texture?: Texture;
 
-  @ChoiceField(['plain', 'underSalty'] satisfies Served[], {
-    about: 'Served on its own or under something salty',
+  @FlagField({ about: 'A crust is wanted at the base', optional: true })
+  crust?: boolean;
+
+  @ChoiceField(['plain', 'withGravy', 'underSalty'] satisfies Served[], {
+    about: 'Served on its own, with a gravy, or under something salty',
     optional: true,
   })
   served?: Served;
 
   @NumberField(RANGES.portions, { about: 'People', optional: true })
   portions?: number;
+
+  @NumberField(RANGES.pots, { about: 'Pots it is shared among; the answer is for one', optional: true })
+  pots?: number;
+
+  @TextField(60, { about: 'Id of the salt that is added', optional: true })
+  saltWith?: string;
 
   @NumberField(RANGES.cupMl, { about: "The cook's own cup", optional: true })
   cupMl?: number;

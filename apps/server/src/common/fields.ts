@@ -107,3 +107,13 @@ export function TextListField(most: number, about: About): PropertyDecorator {
     IsString({ each: true, message: 'Every item must be text.' }),
   );
 }
+
+/** Several of a fixed set of words. */
+export function ChoiceListField(choices: readonly string[], about: About): PropertyDecorator {
+  return applyDecorators(
+    ...field(about, { enum: choices, isArray: true }),
+    IsArray({ message: 'This must be a list.' }),
+    ArrayMaxSize(choices.length, { message: `At most ${choices.length.toString()}.` }),
+    IsIn(choices, { each: true, message: `Each must be one of ${choices.join(', ')}.` }),
+  );
+}

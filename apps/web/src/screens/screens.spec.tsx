@@ -62,6 +62,7 @@ describe('Pour', () => {
       expect.stringContaining('Onion brings'),
       expect.stringContaining('Long-grain white rice drinks'),
       expect.stringContaining('Leaves as steam'),
+      expect.stringContaining('Hangs under the lid'),
     ]);
     fireEvent.click(rows[2]!);
     expect(screen.getByText('its dry matter')).toBeTruthy();
@@ -105,7 +106,7 @@ describe('Pour', () => {
       .setSpec({ ingredients: [{ ingredientId: 'tomato', amount: { g: 2500 }, state: 'withLiquid' }] });
     show('/');
     expect(number()).toBe('nothing');
-    expect(screen.getByText(/Take out/u)).toBeTruthy();
+    expect(screen.getByText(/Leave out|Ladle out/u)).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Cook this' }).hasAttribute('disabled')).toBe(true);
   });
 

@@ -146,6 +146,8 @@ export function withCautions(
     ingredientIds: (input.ingredients ?? []).map((i) => i.ingredientId),
     washed: (input.wash ?? 'unwashed') !== 'unwashed' || (input.soakMin ?? 0) > 0,
     stages: found.stages,
+    ...(input.own === undefined ? {} : { own: input.own }),
+    ...(input.crust === undefined ? {} : { crust: input.crust }),
   });
   return { ...found, cautions };
 }

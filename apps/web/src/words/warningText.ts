@@ -15,7 +15,7 @@ export function warningText(w: Warning): WarningText {
     case 'baseAlone':
       return {
         says: `The base alone brings ${grams(n(w, 'overG'))} of water too much: pour nothing.`,
-        act: `Take out ${grams(n(w, 'takeOutG'))} of it, or cook it down ${Math.ceil(n(w, 'cookDownMin')).toString()} min more on medium, or add ${grams(n(w, 'addGrainG'))} of grain.`,
+        act: `${w.values['takeOutOf'] === 'raw' ? 'Leave' : 'Ladle'} out ${grams(n(w, 'takeOutG'))} of it, or cook it down ${Math.ceil(n(w, 'cookDownMin')).toString()} min more, or add ${grams(n(w, 'addGrainG'))} of grain.`,
       };
     case 'overTwoThirds':
       return {
@@ -51,6 +51,21 @@ export function warningText(w: Warning): WarningText {
       return {
         says: `With that much ${w.values['which'] === 'coconut' ? 'coconut' : 'tomato'} the liquid is thick, and hides a base that is already dry.`,
         act: 'Lowest heat, and a flat pan under the pot if you have one.',
+      };
+    case 'acidSlows':
+      return {
+        says: 'That much acid slows the grain’s softening.',
+        act: 'Put the juice in at the end, or give it a few minutes more.',
+      };
+    case 'sugarCatches':
+      return {
+        says: 'Sugar catches on a hot base.',
+        act: 'Stir it into the liquid, not the fat, and keep to the lowest heat.',
+      };
+    case 'runsDry':
+      return {
+        says: 'One stage would steam off most of what is in the pot.',
+        act: 'Shorten it, turn it down or cover it.',
       };
     case 'coveredShort':
       return {

@@ -9,6 +9,8 @@ import type {
   HobKind,
   LidFit,
   LidState,
+  Method,
+  Rule,
   Served,
   Sign,
   State,
@@ -16,6 +18,7 @@ import type {
   Texture,
   Toast,
   Verdict,
+  VesselKind,
   Wall,
   Wash,
 } from '@hammock/core';
@@ -58,10 +61,12 @@ export const TOAST: Readonly<Record<Toast, string>> = {
   glossy: 'glossy',
   opaque: 'opaque white',
   golden: 'light golden',
+  deep: 'deep brown',
 };
 
 export const SERVED: Readonly<Record<Served, string>> = {
   plain: 'on its own',
+  withGravy: 'with a gravy',
   underSalty: 'under something salty',
 };
 
@@ -78,7 +83,11 @@ export const LID: Readonly<Record<LidState, string>> = {
   off: 'lid off',
   ajar: 'lid ajar',
   on: 'lid on',
+  cloth: 'cloth under the lid',
+  foil: 'foil under the lid',
+  parchment: 'parchment under the lid',
   sealed: 'lid sealed',
+  pressure: 'locked, under pressure',
 };
 
 export const LID_FIT: Readonly<Record<LidFit, string>> = {
@@ -91,6 +100,7 @@ export const HOB_KIND: Readonly<Record<HobKind, string>> = {
   gas: 'gas',
   electric: 'electric',
   induction: 'induction',
+  builtIn: 'its own heater',
 };
 
 export const STATE: Readonly<Record<State, string>> = {
@@ -105,8 +115,38 @@ export const STATE: Readonly<Record<State, string>> = {
   browned: 'browned',
   raw: 'raw',
   steeped: 'steeped',
+  cooked: 'cooked before',
   dry: 'dry',
   soaked: 'soaked',
+};
+
+export const METHOD: Readonly<Record<Method, string>> = {
+  coveredAbsorption: 'covered absorption',
+  boilDown: 'boil down, then steam',
+  liquidFirst: 'liquid first',
+  stewSteam: 'stew and steam',
+  fryDry: 'fry dry and steam',
+  absorbButter: 'absorb, butter, crust',
+  pressureCooker: 'pressure cooker',
+  multiCooker: 'multi-cooker',
+  riceCooker: 'rice cooker',
+};
+
+export const VESSEL_KIND: Readonly<Record<VesselKind, string>> = {
+  pot: 'pot',
+  pressureCooker: 'pressure cooker',
+  multiCooker: 'multi-cooker',
+  riceCooker: 'rice cooker',
+};
+
+export const RULE: Readonly<Record<Rule, string>> = {
+  oneToOne: 'one to one',
+  oneToOneHalf: 'one to one and a half',
+  oneToTwo: 'one to two',
+  halfInch: 'half an inch above',
+  firstJoint: 'to the first joint',
+  twoFingers: 'two fingers above',
+  baseOnly: 'no water, only the base',
 };
 
 /** What is done in a stage: its name, what to do, and what to look for. */
@@ -129,6 +169,61 @@ export const ACT: Readonly<
     name: 'Toast the grain',
     what: 'Grain in the fat. Keep it moving.',
     look: 'An even colour; uneven means too hot.',
+  },
+  ladle: {
+    name: 'Ladle stew out',
+    what: 'Take out what the plan says and keep it by you.',
+    look: 'The stew that is left only just covers where the grain will lie.',
+  },
+  fryDry: {
+    name: 'Fry the grain dry',
+    what: 'Grain in the stew: stir, a minute covered, stir again, about four rounds.',
+    look: 'The stew is taken up; the grain comes off the base and turns translucent.',
+  },
+  grain: {
+    name: 'Grain in',
+    what: 'Drained grain into the seasoned liquid. Level it once, then leave it.',
+    look: 'It boils again.',
+  },
+  boilDown: {
+    name: 'Boil down',
+    what: 'No lid. Leave it alone.',
+    look: 'Holes open in the surface and the liquid sinks level with the grain.',
+  },
+  butter: {
+    name: 'Butter over',
+    what: 'The other half of the fat, over the top and down the side.',
+    look: 'It sizzles at the rim.',
+  },
+  pressureUp: {
+    name: 'Pour, lock, bring up',
+    what: 'Pour, add the salt, taste. Stir once, scrape the base. Lock the lid.',
+    look: 'A steady jet, then the first whistle or the pin up.',
+  },
+  pressure: {
+    name: 'At pressure',
+    what: 'Hold it there. Count from the first whistle.',
+    look: 'Only a whisper of steam between whistles.',
+  },
+  release: {
+    name: 'Let it down',
+    what: 'Off the heat. Leave it alone until the pressure has fallen by itself.',
+    look: 'The pin drops; the lid turns without force.',
+  },
+  cook: {
+    name: 'Pour, press cook',
+    what: 'Pour, add the salt, taste. Stir once. Lid on, press cook.',
+    look: 'The switch flips to warm.',
+  },
+  turn: {
+    name: 'Turn once',
+    what: 'From the side, top to bottom, gently. Close it again.',
+    look: 'No raw grains left on top.',
+  },
+  steam: {
+    name: 'Steam',
+    what: 'Closed as the plan says, lowest heat. Do not look.',
+    look: 'Grains stand up; the lid is hot to the rim.',
   },
   boil: {
     name: 'Pour and boil',
@@ -154,6 +249,16 @@ export const SIGN: Readonly<Record<Sign, string>> = {
   baseReady: 'when the base is ready',
   grainColour: 'when the colour is there',
   drained: 'when it has drained',
+  oilRising: 'when the oil rises',
+  stewTakenUp: 'when the grain has taken up the stew',
+  levelWithGrain: 'when the liquid is level with the grain',
+  holes: 'when holes open in the surface',
+  absorbed: 'when no liquid is seen',
+  atPressure: 'when it is up to pressure',
+  firstWhistle: 'at the first whistle',
+  pressureDown: 'when the pressure has fallen',
+  crackles: 'when it crackles quietly',
+  toastySmell: 'when it smells toasty',
 };
 
 export const TERM: Readonly<Record<TermKind, string>> = {
@@ -178,10 +283,12 @@ export const DOUBT: Readonly<Record<DoubtPart['code'], string>> = {
 
 export const ALLERGEN: Readonly<Record<Allergen, string>> = {
   milk: 'milk',
+  eggs: 'egg',
   gluten: 'wheat or barley (gluten)',
   nuts: 'nuts',
   peanuts: 'peanuts',
   crustaceans: 'prawns (crustaceans)',
+  molluscs: 'squid or mussels (molluscs)',
   fish: 'fish',
   soy: 'soy',
   celery: 'celery',
@@ -193,6 +300,11 @@ export const CAUTION: Readonly<Record<CautionCode, string>> = {
   allergens: 'Contains',
   rawMeat:
     'Raw meat or seafood: its own board, washed hands, cooked through. Probe temperatures are set by your local food authority.',
+  pressure:
+    'Pressure: grain never above half full, vent clear, ring in its place; let the pressure fall before you open. The maker’s manual comes first.',
+  coverAtFlame:
+    'Cloth, foil or paper at a flame: fold the corners up over the lid. Paper has a highest oven temperature on its packet.',
+  turningOut: 'Turning it out: dry gloves, and a plate wider than the pot.',
   hotFat: 'Hot fat burns and spits. Stay with it.',
   wetGrainInFat: 'Washed grain spits in hot fat: drain it well and let it in gently.',
   hotChilli: 'Hot chillies: gloves, and keep your hands from your eyes.',

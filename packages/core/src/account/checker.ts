@@ -52,6 +52,14 @@ export class Checker {
     return found ?? byDefault;
   }
 
+  /** Yes or no. */
+  flag(field: string, value: unknown, byDefault: boolean): boolean {
+    if (value === undefined) return byDefault;
+    if (typeof value !== 'boolean')
+      this.add(field, 'notAChoice', { found: shown(value), choices: 'true, false' });
+    return value === true;
+  }
+
   /** A step of the five-step texture scale. */
   step(field: string, value: unknown, byDefault: Texture): Texture {
     const steps: readonly Texture[] = [1, 2, 3, 4, 5];

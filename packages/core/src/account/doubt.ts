@@ -1,10 +1,10 @@
+import { surplusW } from '../heat/steam.js';
 import { leakRate } from '../heat/steam.js';
-import { heatLoss, netPower } from '../heat/equipment.js';
-import { plannedMin } from '../method/stage.js';
+import { baseAccount } from './base.js';
 import { dryBasis, dryMatter, startW } from './grainWater.js';
 import type { CompletePlan } from './planInput.js';
-import { surroundings } from './stageSteam.js';
 import type { Solution } from './solvePour.js';
+import { surroundings } from './surroundings.js';
 
 /** What is not known exactly, and how many grams of the pour hang on it (one standard deviation). */
 export interface DoubtPart {
@@ -19,42 +19,50 @@ export interface Doubt {
   readonly parts: readonly DoubtPart[];
 }
 
-/** One standard deviation of each input †. */
+/** One standard deviation of each input †; narrower where this household has measured. */
 export const SPREAD = {
   grainByCup: 0.04,
   grainWeighed: 0.01,
   moisturePoints: 1,
   bagShare: 0.05,
   hobPower: 0.15,
+  hobMeasured: 0.05,
   lidLeak: 0.4,
+  lidMeasured: 0.1,
   broughtIn: 0.3,
+  baseWeighed: 0.05,
   timingMin: 1,
 } as const;
 
 /** First-order doubt of the pour from the doubts of its inputs. */
 export function doubtOf(plan: CompletePlan, solution: Solution, targetMoisture: number): Doubt {
   const at = surroundings(plan);
-  const boiling = plan.stages.filter((s) => s.act === 'openBoil' || s.act === 'simmer');
   const dry = dryMatter(plan.grain, plan.grainG);
   const targetW = dryBasis(targetMoisture);
   const absorbed = dry * (targetW - startW(plan));
-  const powerG = boiling.reduce((sum, s) => {
-    const watts = netPower(plan.hob, s.heat, plan.vessel);
-    const pushes = watts > heatLoss(plan.vessel, s.lid, at.boil.tempC, plan.roomC);
-    return sum + (pushes ? (watts * SPREAD.hobPower * 60 * plannedMin(s)) / at.boil.latentKJPerKg : 0);
-  }, 0);
-  const leakG = boiling
-    .filter((s) => s.lid !== 'off')
-    .reduce((sum, s) => sum + leakRate(plan.vessel, s.lid) * plannedMin(s), 0);
+  let powerG = 0;
+  let leakG = 0;
+  let fastest = 0;
+  for (const steam of solution.steam) {
+    const stage = plan.stages.find((s) => s.id === steam.stageId);
+    if (!stage || steam.ratePerMin <= 0) continue;
+    const spread = plan.hob.measured?.includes(stage.heat) ? SPREAD.hobMeasured : SPREAD.hobPower;
+    const watts = plan.hob.powerW[stage.heat];
+    const boiled = Math.min(steam.minutes, steam.g / steam.ratePerMin);
+    if (surplusW(at, stage) > 0) powerG += (watts * spread * 60 * boiled) / at.boil.latentKJPerKg;
+    if (stage.lid !== 'off') leakG += leakRate(plan.vessel, stage.lid) * boiled;
+    fastest = Math.max(fastest, steam.ratePerMin);
+  }
   const base = solution.terms.filter((t) => t.kind === 'broughtIn' && Number(t.inputs['shareSetFree']) < 1);
-  const fastest = Math.max(0, ...solution.steam.map((s) => s.ratePerMin));
+  const baseSpread = baseAccount(plan).by === 'weighed' ? SPREAD.baseWeighed : SPREAD.broughtIn;
+  const leakSpread = plan.vessel.lidLeakGPerMinM2 === undefined ? SPREAD.lidLeak : SPREAD.lidMeasured;
   const parts: DoubtPart[] = [
     { code: 'grainMass', g: absorbed * (plan.grainWeighed ? SPREAD.grainWeighed : SPREAD.grainByCup) },
     { code: 'grainMoisture', g: (plan.grainG * SPREAD.moisturePoints * (targetW + 1)) / 100 },
     { code: 'bag', g: absorbed * SPREAD.bagShare },
     { code: 'hobPower', g: powerG },
-    { code: 'lidLeak', g: leakG * SPREAD.lidLeak },
-    { code: 'broughtIn', g: base.reduce((sum, t) => sum + t.g, 0) * SPREAD.broughtIn },
+    { code: 'lidLeak', g: leakG * leakSpread },
+    { code: 'broughtIn', g: base.reduce((sum, t) => sum + t.g, 0) * baseSpread },
     { code: 'timing', g: fastest * SPREAD.timingMin },
   ];
   const sorted = parts.filter((p) => p.g >= 0.05).sort((a, b) => b.g - a.g);

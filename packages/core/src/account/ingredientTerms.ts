@@ -1,11 +1,12 @@
-import type { CompletePlan, PlannedIngredient } from './planInput.js';
+import { baseAccount, inPot, type InPot } from './base.js';
+import type { CompletePlan } from './planInput.js';
 import type { Term } from './term.js';
 
 /** Water a film of tomato or coconut solids keeps on the grain, g per g of fat-free, salt-free solids †. */
 const FILM_G_PER_G = 1.25;
 
 /** Solids that hold the film, g. */
-export const filmSolids = ({ ingredient, g }: PlannedIngredient): number =>
+export const filmSolids = ({ ingredient, g }: Pick<InPot, 'ingredient' | 'g'>): number =>
   ingredient.film ? (g * Math.max(0, ingredient.solids - ingredient.salt)) / 100 : 0;
 
 const round = (n: number): number => Math.round(n * 1000) / 1000;
@@ -13,8 +14,9 @@ const round = (n: number): number => Math.round(n * 1000) / 1000;
 /** What the other ingredients bring, hold back and drink. Terms under a hundredth of a gram are left out. */
 export function ingredientTerms(plan: CompletePlan): readonly Term[] {
   const terms: Term[] = [];
-  plan.ingredients.forEach((item, i) => {
-    addTerms(terms, item, i);
+  const { by } = baseAccount(plan);
+  inPot(plan).forEach((item, i) => {
+    addTerms(terms, item, i, by);
   });
   if (plan.sauceLeftG > 0) {
     const { sauceLeftG } = plan;
@@ -31,28 +33,21 @@ export function ingredientTerms(plan: CompletePlan): readonly Term[] {
 
 const LEAST_G = 0.01;
 
-function addTerms(terms: Term[], item: PlannedIngredient, i: number): void {
-  const { ingredient, g, release } = item;
+function addTerms(terms: Term[], item: InPot, i: number, by: string): void {
+  const { ingredient, g, state, available, drinks } = item;
   const { id: of, source, water } = ingredient;
-  const { state, available, drinks } = release;
   const key = `${of}.${i.toString()}`;
   const massG = round(g);
   const brought = (g * water * available) / 100;
   if (brought >= LEAST_G) {
-    const inputs = { massG, state, waterGPer100: water, shareSetFree: available, source };
+    const inputs = { massG, state, by, waterGPer100: round(water), shareSetFree: round(available), source };
     terms.push({ id: `brought.${key}`, kind: 'broughtIn', side: 'comesFrom', g: brought, of, inputs });
   }
   const solidsG = filmSolids(item);
-  if (solidsG * FILM_G_PER_G >= LEAST_G) {
+  const film = solidsG * FILM_G_PER_G;
+  if (film >= LEAST_G) {
     const inputs = { massG, state, solidsG: round(solidsG), filmGPerG: FILM_G_PER_G, source };
-    terms.push({
-      id: `held.${key}`,
-      kind: 'heldByOthers',
-      side: 'goesTo',
-      g: solidsG * FILM_G_PER_G,
-      of,
-      inputs,
-    });
+    terms.push({ id: `held.${key}`, kind: 'heldByOthers', side: 'goesTo', g: film, of, inputs });
   }
   if (g * drinks >= LEAST_G) {
     const inputs = { massG, state, drinksGPerG: drinks, source };

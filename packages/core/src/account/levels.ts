@@ -1,4 +1,5 @@
 import { heightMm, openingM2 } from '../heat/equipment.js';
+import { inPot } from './base.js';
 import type { CompletePlan } from './planInput.js';
 
 /** How high things stand in this pot, mm from its floor, for drawing it and for checking that it fits. */
@@ -8,12 +9,24 @@ export interface Levels {
   readonly grainMm: number;
   /** The surface of the liquid when it is poured. */
   readonly liquidMm: number;
+  /** Liquid above the grain, mm; negative when it stays among it. */
+  readonly aboveGrainMm: number;
+  /** The same by the first joint of a finger, and in half inches. */
+  readonly joints: number;
+  readonly halfInches: number;
+  /** Pour at which the liquid only shows at the corners, level with the grain, ml. */
+  readonly cornersMl: number;
   /** The cooked bed. */
   readonly cookedMm: number;
-  /** Share of the pot that is full before anything swells. */
+  /** Share of the pot that is full before anything swells, and after. */
   readonly fullShare: number;
+  readonly swollenShare: number;
+  /** Share that may be full before swelling: two thirds, or half under pressure. */
+  readonly mostShare: number;
   /** Volume the pot has to hold at its fullest, ml. */
   readonly needsMl: number;
+  /** Most grain of this dish that this pot takes, g. */
+  readonly largestGrainG: number;
 }
 
 /** Share of a settled bed of grain that is gaps †. */
@@ -22,23 +35,63 @@ const PORES = 0.4;
 /** Cooked grain as it lies in the pot, g/ml (158 g to a US cup of loose cooked long-grain, settled) †. */
 const COOKED_G_PER_ML = 0.75;
 
-/** Levels in a straight-sided pot of this width. */
-export function levels(plan: CompletePlan, liquidMl: number, grainCookedG: number): Levels {
-  const perMm = openingM2(plan.vessel) * 1000; // ml in one millimetre of this pot
-  const grainMl = plan.grainG / plan.grain.densityGPerMl;
-  // What is not free liquid lies among the grain and takes up room at about the density of water.
-  const otherMl = plan.ingredients.reduce(
-    (sum, { ingredient, g, release }) => sum + g * (1 - (ingredient.water / 100) * release.available),
+/** Finger from tip to first joint, and two fingers laid flat, mm †; half an inch is exact. */
+export const JOINT_MM = 25;
+export const TWO_FINGERS_MM = 35;
+export const HALF_INCH_MM = 12.7;
+
+/** Full this far before swelling a pot boils over; a pressure cooker's vent clogs (common practice). */
+const MOST_FULL = 2 / 3;
+const MOST_FULL_PRESSURE = 1 / 2;
+
+/** Millilitres in one millimetre of this pot. */
+const perMm = (plan: CompletePlan): number => openingM2(plan.vessel) * 1000;
+
+/** What is not free liquid lies among the grain and takes up room at about the density of water, ml. */
+const othersMl = (plan: CompletePlan): number =>
+  inPot(plan).reduce(
+    (sum, { ingredient, g, leftG, available }) => sum + leftG - (g * ingredient.water * available) / 100,
     0,
   );
+
+/** Free liquid that stands `aboveMm` over the settled grain, ml. */
+export const liquidAtLevel = (plan: CompletePlan, aboveMm: number): number =>
+  (plan.grainG / plan.grain.densityGPerMl) * PORES + aboveMm * perMm(plan);
+
+export interface Filling {
+  /** Free liquid once the pour is in, ml, and the part of it that is not poured. */
+  readonly liquidMl: number;
+  readonly broughtMl: number;
+  readonly grainCookedG: number;
+}
+
+/** Levels in a straight-sided pot of this width. */
+export function levels(plan: CompletePlan, { liquidMl, broughtMl, grainCookedG }: Filling): Levels {
+  const mm = perMm(plan);
+  const grainMl = plan.grainG / plan.grain.densityGPerMl;
+  const otherMl = othersMl(plan);
   const startMl = Math.max(grainMl, grainMl * (1 - PORES) + liquidMl) + otherMl;
   const cookedMl = grainCookedG / COOKED_G_PER_ML + otherMl;
+  const underPressure = plan.stages.some((s) => s.lid === 'pressure');
+  const mostShare = underPressure ? MOST_FULL_PRESSURE : MOST_FULL;
+  const needsMl = Math.max(startMl, cookedMl);
+  const aboveGrainMm = (grainMl * (1 - PORES) + liquidMl - grainMl) / mm;
+  // Everything but the steam scales with the grain, so the fullest moment nearly does.
+  const room = underPressure ? MOST_FULL_PRESSURE * plan.vessel.volumeMl : plan.vessel.volumeMl;
+  const fullest = underPressure ? startMl : Math.max(needsMl, (startMl / MOST_FULL) * 1);
   return {
     potMm: heightMm(plan.vessel),
-    grainMm: (grainMl + otherMl) / perMm,
-    liquidMm: startMl / perMm,
-    cookedMm: cookedMl / perMm,
+    grainMm: (grainMl + otherMl) / mm,
+    liquidMm: startMl / mm,
+    aboveGrainMm,
+    joints: aboveGrainMm / JOINT_MM,
+    halfInches: aboveGrainMm / HALF_INCH_MM,
+    cornersMl: Math.max(0, liquidAtLevel(plan, 0) - broughtMl),
+    cookedMm: cookedMl / mm,
     fullShare: startMl / plan.vessel.volumeMl,
-    needsMl: Math.max(startMl, cookedMl),
+    swollenShare: cookedMl / plan.vessel.volumeMl,
+    mostShare,
+    needsMl,
+    largestGrainG: (plan.grainG * room) / fullest,
   };
 }

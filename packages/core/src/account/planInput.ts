@@ -1,6 +1,15 @@
 import type { State } from '../larder/composition.js';
-import type { HobKind, HobSpec, HeatSetting, LidFit, VesselSpec, Wall } from '../heat/equipment.js';
-import type { Drain, Timing, Toast, Wash } from '../method/coveredAbsorption.js';
+import type {
+  HobKind,
+  HobSpec,
+  HeatSetting,
+  LidFit,
+  VesselKind,
+  VesselSpec,
+  Wall,
+} from '../heat/equipment.js';
+import type { OwnIngredient } from '../larder/own.js';
+import type { Drain, Method, Timing, Toast, Wash } from '../method/methods.js';
 import type { Stage } from '../method/stage.js';
 import type { Grain } from '../larder/grains.js';
 import type { Ingredient, Release } from '../larder/composition.js';
@@ -32,19 +41,45 @@ export interface VesselInput {
   readonly volumeMl: number;
   readonly lid?: LidFit;
   readonly wall?: Wall;
+  /** Default the vessel the method is made for. */
+  readonly kind?: VesselKind;
+  /** Leak of its lid from a water test; the fit's default without. */
+  readonly lidLeakGPerMinM2?: number;
 }
 
 /** A burner; settings left out have the default powers. */
 export interface HobInput {
   readonly kind?: HobKind;
   readonly powerW?: Partial<Record<HeatSetting, number>>;
+  /** Settings whose power comes from a water test in this vessel. */
+  readonly measured?: readonly HeatSetting[];
 }
+
+/** What the cook knows of the base once it is made. */
+export interface BaseInput {
+  /** What the base weighs now, g; overrides states and minutes. */
+  readonly weighsG?: number;
+  /** Stew ladled out and kept before the grain goes in, g. */
+  readonly ladleOutG?: number;
+}
+
+/** Rules of thumb a cook may hold to. */
+export const RULES = [
+  'oneToOne',
+  'oneToOneHalf',
+  'oneToTwo',
+  'halfInch',
+  'firstJoint',
+  'twoFingers',
+  'baseOnly',
+] as const;
+export type Rule = (typeof RULES)[number];
 
 /** Five steps from firm to very soft; 2 is one grain apart. */
 export type Texture = 1 | 2 | 3 | 4 | 5;
 
-/** How the grain is served: on its own, or under something already salty. */
-export type Served = 'plain' | 'underSalty';
+/** How the grain is served: on its own, under a gravy, or under something already salty. */
+export type Served = 'plain' | 'withGravy' | 'underSalty';
 
 /**
  * A plan as it is asked about: ids of the larder and plain numbers, nothing stored. Only the grain, its
@@ -56,16 +91,30 @@ export interface PlanInput {
   readonly wash?: Wash;
   readonly soakMin?: number;
   readonly soakWaterC?: number;
+  /** Reused soak water is part of the pour: it is measured before the grain goes into it. */
+  readonly soakWater?: 'thrown' | 'reused';
   readonly drain?: Drain;
+  /** Minutes in the sieve, where it is drained in one. */
+  readonly sieveMin?: number;
   readonly toast?: Toast;
-  readonly method?: 'coveredAbsorption';
+  readonly method?: Method;
   readonly timing?: Timing;
   /** Replaces the method's own stages. */
   readonly stages?: readonly Stage[];
   readonly ingredients?: readonly IngredientInput[];
+  /** The household's own ingredients that `ingredients` and `pourWith` may name. */
+  readonly own?: readonly OwnIngredient[];
+  readonly base?: BaseInput;
   /** The liquid whose amount is asked for. */
   readonly pourWith?: string;
+  /** All there is of it; what is still wanted is poured of `thenWith`. */
+  readonly pourMost?: AmountInput;
+  readonly thenWith?: string;
+  /** Share of the pour kept back and added hot later on, 0 to 0.8. */
+  readonly laterShare?: number;
   readonly liquidTempC?: number;
+  /** A rule to pour by whatever the account says. */
+  readonly holdTo?: Rule;
   /** Water to be left as sauce around the cooked grain, g. */
   readonly sauceLeftG?: number;
   readonly vessel: VesselInput;
@@ -73,8 +122,14 @@ export interface PlanInput {
   readonly altitudeM?: number;
   readonly roomC?: number;
   readonly texture?: Texture;
+  /** True when a crust is wanted at the base. */
+  readonly crust?: boolean;
   readonly served?: Served;
   readonly portions?: number;
+  /** Pots the dish is shared among; the answer is for one of them. */
+  readonly pots?: number;
+  /** The salt that is added. */
+  readonly saltWith?: string;
   /** The cook's own cup, ml. */
   readonly cupMl?: number;
 }
@@ -86,7 +141,7 @@ export interface PlannedIngredient {
   readonly release: Release;
 }
 
-/** A plan with every default filled, every id found, every amount in grams. */
+/** A plan with every default filled, every id found, every amount in grams, for one pot. */
 export interface CompletePlan {
   readonly grain: Grain;
   readonly grainG: number;
@@ -95,20 +150,33 @@ export interface CompletePlan {
   readonly wash: Wash;
   readonly soakMin: number;
   readonly soakWaterC: number;
+  readonly soakWater: 'thrown' | 'reused';
   readonly drain: Drain;
+  readonly sieveMin: number;
   readonly toast: Toast;
+  readonly method: Method;
   readonly stages: readonly Stage[];
   readonly ingredients: readonly PlannedIngredient[];
+  readonly base: BaseInput;
   readonly pourWith: Ingredient;
+  /** All there is of `pourWith`, g; undefined when there is enough. */
+  readonly pourMostG: number | undefined;
+  readonly thenWith: Ingredient;
+  readonly laterShare: number;
   readonly liquidTempC: number;
+  readonly holdTo: Rule | undefined;
   readonly sauceLeftG: number;
   readonly vessel: VesselSpec;
   readonly hob: HobSpec;
   readonly altitudeM: number;
   readonly roomC: number;
   readonly texture: Texture;
+  readonly crust: boolean;
   readonly served: Served;
   readonly portions: number;
+  readonly pots: number;
+  readonly saltWith: Ingredient;
+  readonly cupMl: number;
 }
 
 /** What is assumed when a plan does not say. One place, all of it common practice. */
@@ -116,14 +184,22 @@ export const PLAN_DEFAULTS = {
   wash: 'unwashed',
   soakMin: 0,
   soakWaterC: 22,
+  soakWater: 'thrown',
   drain: 'shaken',
+  sieveMin: 20,
   toast: 'none',
+  method: 'coveredAbsorption',
   pourWith: 'water',
+  thenWith: 'water',
+  laterShare: 0,
   sauceLeftG: 0,
   altitudeM: 0,
   roomC: 20,
   texture: 2,
+  crust: false,
   served: 'plain',
+  pots: 1,
+  saltWith: 'saltFine',
   lid: 'wellFitting',
   wall: 'thin',
   hobKind: 'gas',

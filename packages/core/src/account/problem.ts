@@ -1,5 +1,6 @@
 import type { AmountErrorCode } from '../measures/parseAmount.js';
-import type { OrderProblem } from '../method/order.js';
+import type { OwnProblem } from '../larder/own.js';
+import type { OrderCode } from '../method/order.js';
 
 export type PlanProblemCode =
   | 'missing'
@@ -14,8 +15,14 @@ export type PlanProblemCode =
   | 'tooMany'
   | 'neverBoils'
   | 'tooSmall'
+  | 'overHalf'
+  | 'noBase'
+  | 'baseHeavier'
+  | 'baseLighter'
+  | 'ladleAll'
   | `amount.${AmountErrorCode}`
-  | `order.${OrderProblem['code']}`;
+  | `own.${OwnProblem['code']}`
+  | `order.${OrderCode}`;
 
 /** Why a plan cannot be answered: the field by its path, a code, and the values that explain it. */
 export interface PlanProblem {
@@ -52,7 +59,17 @@ export function problemText(p: PlanProblem): string {
     case 'neverBoils':
       return `${v(p, 'powerW')} W never brings this pot to the boil; raise the heat or use a smaller pot.`;
     case 'tooSmall':
-      return `This pot holds ${v(p, 'holdsMl')} ml and the cooked pot needs ${v(p, 'needsMl')} ml: use a larger one, or cook it in two.`;
+      return `This pot holds ${v(p, 'holdsMl')} ml and the cooked pot needs ${v(p, 'needsMl')} ml: use a larger one, cook at most ${v(p, 'largestG')} g of grain in it, or share it among ${v(p, 'pots')} pots.`;
+    case 'overHalf':
+      return `Under pressure grain may fill at most half of the pot: this would stand at ${v(p, 'percent')} %. Cook at most ${v(p, 'largestG')} g of grain in it, or share it among ${v(p, 'pots')} pots.`;
+    case 'noBase':
+      return 'There is no base in this pot to weigh or ladle from.';
+    case 'baseHeavier':
+      return `The base weighs more than what went into it (${v(p, 'wentInG')} g): weigh it without the pot.`;
+    case 'baseLighter':
+      return `What went in cannot cook down below ${v(p, 'leastG')} g: weigh it again, or change what goes in.`;
+    case 'ladleAll':
+      return `There are only ${v(p, 'massG')} g of base: leave some of it in the pot.`;
     case 'amount.empty':
       return 'Type an amount, such as 1 3/4 cups or 400 g.';
     case 'amount.notANumber':
@@ -69,15 +86,55 @@ export function problemText(p: PlanProblem): string {
       return 'An amount must be more than nothing.';
     case 'amount.tooLarge':
       return 'That is more than any kitchen pot holds.';
-    case 'order.beforeItsTurn':
-      return `"${v(p, 'act')}" cannot come after a later step.`;
-    case 'order.needsBoil':
-      return 'The liquid has to be brought to the boil.';
-    case 'order.needsSimmer':
-      return 'There has to be a covered stage.';
+    case 'own.circular':
+      return `"${v(p, 'found')}" is like something that is like it: give one of them figures of its own.`;
+    case 'own.unknownLike':
+      return `There is no "${v(p, 'found')}" for it to be like.`;
+    case 'own.needsFigures':
+      return 'Say how much water 100 g of it hold, or what it is like.';
+    case 'own.overHundred':
+      return 'Water, fat and salt together are more than 100 g in 100 g.';
+    case 'own.unknownBehaviour':
+      return `"${v(p, 'found')}" is not a way anything cooks down here.`;
+    case 'own.needsName':
+      return 'It needs a name.';
+    case 'order.soakAfterGrainIn':
+      return 'The grain is already in the pot: soak it before.';
+    case 'order.drainAfterGrainIn':
+      return 'The grain is already in the pot: drain it before.';
+    case 'order.fatAfterLiquid':
+      return 'The liquid is already in: warm the fat before it.';
+    case 'order.baseAfterLiquid':
+      return 'The liquid is already in: cook the base before it.';
+    case 'order.baseAfterGrain':
+      return 'The grain is already in: cook the base before it, or grain and base burn together.';
+    case 'order.toastAfterLiquid':
+      return 'Grain cannot be toasted or fried after the liquid went in.';
+    case 'order.toastTwice':
+      return 'The grain is toasted already.';
+    case 'order.grainTwice':
+      return 'The grain is already in the pot.';
+    case 'order.ladleAfterGrain':
+      return 'Ladle stew out before the grain goes in.';
+    case 'order.boilAfterCovered':
+      return 'After the covered time there is no open boil: it would break the grain.';
+    case 'order.pressureNotUp':
+      return 'Pressure has to come up first.';
+    case 'order.openedUnderPressure':
+      return 'The pot is still under pressure: let it down before anything else.';
+    case 'order.releaseNothing':
+      return 'There is no pressure to let down.';
+    case 'order.needsPressureVessel':
+      return 'This vessel cannot hold pressure: choose a pressure cooker or multi-cooker.';
+    case 'order.needsSwitch':
+      return 'This vessel has no switch that flips: choose a rice cooker, or end the stage otherwise.';
+    case 'order.needsHeat':
+      return 'Nothing heats the pot once the liquid is in.';
     case 'order.lidOnWhileStirring':
-      return 'The lid is on while the pot is stirred.';
+      return 'The lid is on while the pot is stirred or watched.';
     case 'order.duplicateId':
       return 'Two stages have the same id.';
+    case 'order.restThenHeat':
+      return 'A rest is off the heat; for low heat under the lid use steam.';
   }
 }

@@ -11,6 +11,15 @@ export const RANGES = {
   ingredientG: { least: 0.01, most: 10_000, unit: 'g' },
   soakMin: { least: 0, most: 1440, unit: 'min' },
   waterC: { least: 1, most: 100, unit: '°C' },
+  sieveMin: { least: 0, most: 240, unit: 'min' },
+  baseG: { least: 1, most: 20_000, unit: 'g' },
+  laterShare: { least: 0, most: 0.8, unit: 'of the pour' },
+  lidLeak: { least: 0, most: 200, unit: 'g/min·m²' },
+  pots: { least: 1, most: 6, unit: 'pots' },
+  whistles: { least: 0, most: 15, unit: 'whistles' },
+  stageCount: { least: 1, most: 15, unit: 'whistles' },
+  per100G: { least: 0, most: 100, unit: 'g per 100 g' },
+  densityGPerMl: { least: 0.05, most: 3, unit: 'g/ml' },
   sauceLeftG: { least: 0, most: 3000, unit: 'g' },
   diameterCm: { least: 10, most: 60, unit: 'cm' },
   volumeMl: { least: 300, most: 50_000, unit: 'ml' },
@@ -30,3 +39,5 @@ export const RANGES = {
 /** Most ingredients and stages one plan may hold. */
 export const MOST_INGREDIENTS = 60;
 export const MOST_STAGES = 40;
+/** Most own ingredients one plan may carry. */
+export const MOST_OWN = 60;

@@ -1,4 +1,4 @@
-import { clingingPerG, dryBasis, dryMatter, startW, targetMoisture } from './grainWater.js';
+import { clingingPerG, dryBasis, dryMatter, startW, targetMoisture, wetBasis } from './grainWater.js';
 import { ingredientTerms } from './ingredientTerms.js';
 import type { CompletePlan } from './planInput.js';
 import { stageSteam, type StageSteam } from './stageSteam.js';
@@ -11,6 +11,8 @@ export interface Solution {
   readonly steam: readonly StageSteam[];
   /** Water the pour has to bring, g; negative when the base alone brings too much. */
   readonly pourWaterG: number;
+  /** Cooked moisture it was solved for, wet basis %. */
+  readonly moisture: number;
   /** How the iteration ended. */
   readonly ended: 'converged' | 'limitReached';
 }
@@ -26,21 +28,62 @@ const MOST_ROUNDS = 30;
  */
 export function solvePour(plan: CompletePlan, moisture = targetMoisture(plan, plan.texture).aim): Solution {
   const fixed = [...grainTerms(plan, moisture), ...ingredientTerms(plan)];
-  const needed =
-    total(fixed.filter((t) => t.side === 'goesTo')) - total(fixed.filter((t) => t.side === 'comesFrom'));
+  const { steam, pourWaterG, ended } = balance(plan, moisture, needOf(fixed));
+  return { terms: [...fixed, ...steamTerms(steam)], steam, pourWaterG, moisture, ended };
+}
+
+const needOf = (terms: readonly Term[]): number =>
+  total(terms.filter((t) => t.side === 'goesTo')) - total(terms.filter((t) => t.side === 'comesFrom'));
+
+type Balance = Pick<Solution, 'steam' | 'pourWaterG' | 'ended'>;
+
+function balance(plan: CompletePlan, moisture: number, needed: number): Balance {
   let pour = needed;
-  let steam = stageSteam(plan, pour);
+  let steam = stageSteam(plan, pour, moisture);
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
-    const next = needed + steam.reduce((sum, s) => sum + s.g, 0);
+    const next = needed + sumOf(steam);
     const moved = Math.abs(next - pour);
     pour = next;
-    if (moved < CLOSE_ENOUGH_G)
-      return { terms: [...fixed, ...steamTerms(steam)], steam, pourWaterG: pour, ended: 'converged' };
-    steam = stageSteam(plan, pour);
+    if (moved < CLOSE_ENOUGH_G) return { steam, pourWaterG: pour, ended: 'converged' };
+    steam = stageSteam(plan, pour, moisture);
   }
   // The terms must close on the pour that is returned, so the last steam is summed once more.
-  const last = needed + steam.reduce((sum, s) => sum + s.g, 0);
-  return { terms: [...fixed, ...steamTerms(steam)], steam, pourWaterG: last, ended: 'limitReached' };
+  return { steam, pourWaterG: needed + sumOf(steam), ended: 'limitReached' };
+}
+
+const sumOf = (steam: readonly StageSteam[]): number => {
+  let g = 0;
+  for (const s of steam) g += s.g;
+  return g;
+};
+
+/** Driest and wettest a pot can come out, W: raw grain, and porridge. */
+const LEAST_W = 0.2;
+const MOST_W = 9;
+const CLOSE_ENOUGH_W = 1e-4;
+const MOST_STEPS = 12;
+
+/**
+ * The cooked moisture that a pour gives: the account read the other way round. The pour is nearly linear in the
+ * grain's W with the dry matter as its slope, so a few corrections are enough.
+ * @param pourWaterG water poured, g
+ * @param near a solution of the same plan to start from
+ * @returns wet basis %
+ */
+export function moistureFor(plan: CompletePlan, pourWaterG: number, near: Solution): number {
+  const dry = dryMatter(plan.grain, plan.grainG);
+  const nearW = dryBasis(near.moisture);
+  const fixedNeed = near.pourWaterG - sumOf(near.steam) - dry * nearW;
+  let w = nearW + (pourWaterG - near.pourWaterG) / dry;
+  for (let i = 0; i < MOST_STEPS; i += 1) {
+    w = Math.min(MOST_W, Math.max(LEAST_W, w));
+    const steam = sumOf(stageSteam(plan, pourWaterG, wetBasis(w)));
+    const off = (pourWaterG - (fixedNeed + dry * w + steam)) / dry;
+    // Where steam grows with the moisture too the slope is steeper: a little under the whole step never overshoots.
+    w += 0.85 * off;
+    if (Math.abs(off) < CLOSE_ENOUGH_W) break;
+  }
+  return wetBasis(Math.min(MOST_W, Math.max(LEAST_W, w)));
 }
 
 function grainTerms(plan: CompletePlan, moisture: number): Term[] {
@@ -72,7 +115,7 @@ function grainTerms(plan: CompletePlan, moisture: number): Term[] {
       side: 'comesFrom',
       g: plan.grainG * perG,
       of: plan.grain.id,
-      inputs: { grainG: plan.grainG, clingingGPerG: perG, drain: plan.drain },
+      inputs: { grainG: plan.grainG, clingingGPerG: perG, drain: plan.drain, toast: plan.toast },
     });
   }
   return terms;
@@ -83,8 +126,8 @@ const steamTerms = (steam: readonly StageSteam[]): Term[] =>
     .filter((s) => s.g >= 0)
     .map((s) => ({
       id: `steam.${s.stageId}`,
-      kind: 'steamLost',
-      side: 'goesTo',
+      kind: s.act === 'cloth' || s.act === 'lid' ? ('heldByOthers' as const) : ('steamLost' as const),
+      side: 'goesTo' as const,
       g: s.g,
       of: s.stageId,
       inputs: { act: s.act, minutes: s.minutes, gPerMin: s.ratePerMin },

@@ -1,14 +1,14 @@
-import { coveredMinutes } from '../method/coveredAbsorption.js';
-import { plannedMin } from '../method/stage.js';
 import type { Boil } from '../heat/atmosphere.js';
-import { KELVIN } from '../heat/constants.js';
-import { boilingSteamRate } from '../heat/steam.js';
+import { coveredMinutes } from '../method/methods.js';
+import { isWet, plannedMin } from '../method/stage.js';
+import { inPot } from './base.js';
+import { rateAt } from './grainWater.js';
 import { filmSolids } from './ingredientTerms.js';
 import type { Levels } from './levels.js';
 import type { CompletePlan } from './planInput.js';
 import type { SaltAccount } from './salt.js';
 import type { Solution } from './solvePour.js';
-import { surroundings } from './stageSteam.js';
+import type { WaysOut } from './waysOut.js';
 
 export type WarningCode =
   | 'baseAlone'
@@ -19,8 +19,11 @@ export type WarningCode =
   | 'soakTooLong'
   | 'tooSalty'
   | 'thickCatches'
+  | 'acidSlows'
+  | 'sugarCatches'
   | 'coveredShort'
-  | 'slowBoil';
+  | 'slowBoil'
+  | 'runsDry';
 
 /** Something the cook should know before pouring; `values` carry the numbers its wording needs. */
 export interface Warning {
@@ -28,8 +31,6 @@ export interface Warning {
   readonly values: Readonly<Record<string, number | string>>;
 }
 
-/** Full this far before swelling, a pot boils over (common practice). */
-const MOST_FULL_SHARE = 2 / 3;
 /** A cooked bed deeper than this cooks unevenly, mm (7–8 cm, common practice). */
 const DEEPEST_BED_MM = 75;
 /** Steam above this share of the pour deserves a word. */
@@ -39,9 +40,20 @@ const NOTICED_ALTITUDE_M = 300;
 /** Tomato or coconut solids above this share of the free liquid make it thick †. */
 const THICK_SHARE = 0.04;
 const SLOW_BOIL_MIN = 20;
-/** Rice cooks with this activation energy below 110 °C, J/mol (Suzuki et al., J. Food Science 41, 1976 †). */
-const COOKING_J_PER_MOL = 79_500;
-const GAS_J_PER_MOL_K = 8.314462618;
+/** Acid juice and tomato above this share of the free liquid slow the grain's softening †. */
+const ACID_SHARE = 0.15;
+/** Sugar above this share of the free liquid catches on a hot base †. */
+const SUGAR_SHARE = 0.02;
+const ACIDS = new Set([
+  'lemonJuice',
+  'limeJuice',
+  'vinegar',
+  'tamarindWater',
+  'tamarindPulp',
+  'wineWhite',
+  'orangeJuice',
+]);
+const SUGARS = new Set(['sugar', 'jaggery', 'honey']);
 
 interface Known {
   readonly solution: Solution;
@@ -49,16 +61,18 @@ interface Known {
   readonly salt: SaltAccount;
   readonly boil: Boil;
   readonly liquidG: number;
+  readonly waysOut: WaysOut | undefined;
 }
 
 /** Everything about this plan that calls for a word and an act. */
 export function warningsFor(plan: CompletePlan, known: Known): readonly Warning[] {
   const { solution, levels, salt } = known;
   const found: (Warning | false)[] = [
-    solution.pourWaterG < 0 && baseAlone(plan, solution),
-    levels.fullShare > MOST_FULL_SHARE && { code: 'overTwoThirds', values: { fullShare: levels.fullShare } },
+    known.waysOut !== undefined && baseAlone(known.waysOut),
+    levels.fullShare > levels.mostShare && { code: 'overTwoThirds', values: { fullShare: levels.fullShare } },
     levels.cookedMm > DEEPEST_BED_MM && { code: 'deepBed', values: { bedMm: levels.cookedMm } },
     mostlySteam(solution),
+    runsDry(plan, solution),
     altitude(plan, known.boil),
     plan.soakMin > plan.grain.longestSoakMin && {
       code: 'soakTooLong',
@@ -69,29 +83,17 @@ export function warningsFor(plan: CompletePlan, known: Known): readonly Warning[
       values: { percent: salt.cookedPercent, overG: salt.inG - (salt.band.high / 100) * salt.cookedG },
     },
     thick(plan, known.liquidG),
+    shareOf(plan, ACIDS, known.liquidG, ACID_SHARE) && { code: 'acidSlows', values: {} },
+    shareOf(plan, SUGARS, known.liquidG, SUGAR_SHARE) && { code: 'sugarCatches', values: {} },
     coveredShort(plan),
     slowBoil(solution),
   ];
   return found.filter((w): w is Warning => w !== false);
 }
 
-/** Three ways out of a base that brings more water than the grain can take. */
-function baseAlone(plan: CompletePlan, solution: Solution): Warning {
-  const overG = -solution.pourWaterG;
-  const brought = solution.terms.filter((t) => t.kind === 'broughtIn');
-  const broughtG = brought.reduce((sum, t) => sum + t.g, 0);
-  const baseG = brought.reduce((sum, t) => sum + Number(t.inputs['massG']), 0);
-  const absorbedG = solution.terms.find((t) => t.kind === 'absorbed')?.g ?? 0;
-  const rate = boilingSteamRate(surroundings(plan), 'medium', 'off');
-  return {
-    code: 'baseAlone',
-    values: {
-      overG,
-      takeOutG: broughtG > 0 ? (baseG * overG) / broughtG : 0,
-      cookDownMin: rate > 0 ? overG / rate : 0,
-      addGrainG: absorbedG > 0 ? (plan.grainG * overG) / absorbedG : 0,
-    },
-  };
+function baseAlone(ways: WaysOut): Warning {
+  const { overG, takeOutG, takeOutOf, cookDownMin, addGrainG, heat } = ways;
+  return { code: 'baseAlone', values: { overG, takeOutG, takeOutOf, cookDownMin, addGrainG, heat } };
 }
 
 function mostlySteam(solution: Solution): Warning | false {
@@ -102,33 +104,63 @@ function mostlySteam(solution: Solution): Warning | false {
   );
 }
 
-function altitude(plan: CompletePlan, boil: Boil): Warning | false {
-  if (plan.altitudeM < NOTICED_ALTITUDE_M) return false;
-  const slower = Math.exp(
-    (COOKING_J_PER_MOL / GAS_J_PER_MOL_K) * (1 / (boil.tempC + KELVIN) - 1 / (100 + KELVIN)),
+/** A stage that would steam off more than there is left to drink burns long before its time is up. */
+function runsDry(plan: CompletePlan, solution: Solution): Warning | false {
+  const there = Math.max(0, solution.pourWaterG) + brought(solution);
+  const fierce = solution.steam.find(
+    (s) => s.ratePerMin > 0 && s.g > 0.75 * there && plan.stages.some((p) => p.id === s.stageId),
   );
+  return (
+    fierce !== undefined && { code: 'runsDry', values: { stageId: fierce.stageId, minutes: fierce.minutes } }
+  );
+}
+
+const brought = (solution: Solution): number =>
+  solution.terms.reduce((sum, t) => (t.side === 'comesFrom' ? sum + t.g : sum), 0);
+
+function altitude(plan: CompletePlan, boil: Boil): Warning | false {
+  const sealed = plan.stages.some((s) => s.lid === 'pressure');
+  if (plan.altitudeM < NOTICED_ALTITUDE_M || sealed) return false;
   const covered = coveredMinutes(plan.grain, plan.soakMin);
   return {
     code: 'altitude',
-    values: { altitudeM: plan.altitudeM, boilC: boil.tempC, extraMin: Math.round(covered * (slower - 1)) },
+    values: {
+      altitudeM: plan.altitudeM,
+      boilC: boil.tempC,
+      extraMin: Math.round(covered * (1 / rateAt(boil.tempC) - 1)),
+    },
   };
 }
 
 function thick(plan: CompletePlan, liquidG: number): Warning | false {
-  const solids = plan.ingredients.reduce((sum, i) => sum + filmSolids(i), 0);
-  const which = plan.ingredients.find((i) => filmSolids(i) > 0)?.ingredient.film;
+  const items = inPot(plan);
+  const solids = items.reduce((sum, i) => sum + filmSolids(i), 0);
+  const which = items.find((i) => filmSolids(i) > 0)?.ingredient.film;
   return (
     which !== undefined &&
     solids > THICK_SHARE * liquidG && { code: 'thickCatches', values: { which, solidsG: solids } }
   );
 }
 
+const shareOf = (plan: CompletePlan, ids: ReadonlySet<string>, liquidG: number, share: number): boolean =>
+  inPot(plan).reduce((sum, i) => (ids.has(i.ingredient.id) ? sum + i.g : sum), 0) > share * liquidG &&
+  liquidG > 0;
+
+/** Minutes at the boil that count as covered; under pressure each counts three times †. */
+const PRESSURE_COUNTS = 3;
+
 function coveredShort(plan: CompletePlan): Warning | false {
+  // A pot on slow, or one whose switch decides, is done when it is done.
+  if (plan.stages.some((s) => s.end.kind === 'flip' || s.end.kind === 'count')) return false;
   const needMin = coveredMinutes(plan.grain, plan.soakMin);
-  const heated = plan.stages
-    .filter((s) => s.act === 'simmer' || s.act === 'openBoil')
-    .reduce((sum, s) => sum + plannedMin(s), 0);
-  return heated < 0.7 * needMin && { code: 'coveredShort', values: { heatedMin: heated, needMin } };
+  const heatedMin = plan.stages
+    .filter((s) => isWet(s.act) && s.act !== 'rest' && s.act !== 'boil')
+    .reduce(
+      (sum, s) =>
+        sum + plannedMin(s) * (s.act === 'pressure' || s.act === 'pressureUp' ? PRESSURE_COUNTS : 1),
+      0,
+    );
+  return heatedMin < 0.7 * needMin && { code: 'coveredShort', values: { heatedMin, needMin } };
 }
 
 function slowBoil(solution: Solution): Warning | false {

@@ -6,7 +6,7 @@ const codes = (over: Partial<Parameters<typeof cautionsFor>[0]>) =>
     grainId: 'basmati',
     ingredientIds: [],
     washed: false,
-    stages: [{ act: 'simmer' }],
+    stages: [{ act: 'simmer', lid: 'off' }],
     ...over,
   }).map((c) => c.code);
 
@@ -15,12 +15,15 @@ describe('cautions (common practice; local food-safety rules come first)', () =>
     expect(codes({})).toEqual(['steamBurn', 'leftovers']);
   });
 
-  it.each([
+  it.each<[string, Parameters<typeof codes>[0]]>([
     ['rawMeat', { ingredientIds: ['chickenThigh'] }],
-    ['hotFat', { stages: [{ act: 'toast' as const }] }],
-    ['wetGrainInFat', { stages: [{ act: 'toast' as const }], washed: true }],
+    ['hotFat', { stages: [{ act: 'toast', lid: 'off' }] }],
+    ['wetGrainInFat', { stages: [{ act: 'toast', lid: 'off' }], washed: true }],
     ['lowSodiumSalt', { ingredientIds: ['saltLowSodium'] }],
     ['hotChilli', { ingredientIds: ['chilli'] }],
+    ['pressure', { stages: [{ act: 'pressure', lid: 'pressure' }] }],
+    ['coverAtFlame', { stages: [{ act: 'steam', lid: 'foil' }] }],
+    ['turningOut', { crust: true }],
     ['wholeSpices', { ingredientIds: ['spicesWhole'] }],
   ])('%s', (code, over) => {
     expect(codes(over)).toContain(code);

@@ -1,5 +1,6 @@
 import type { Allergen } from '../larder/composition.js';
 import { grainById, ingredientById } from '../larder/larder.js';
+import { ownRows, type OwnIngredient } from '../larder/own.js';
 import type { Stage } from '../method/stage.js';
 
 export type CautionCode =
@@ -11,7 +12,10 @@ export type CautionCode =
   | 'allergens'
   | 'lowSodiumSalt'
   | 'hotChilli'
-  | 'wholeSpices';
+  | 'wholeSpices'
+  | 'pressure'
+  | 'coverAtFlame'
+  | 'turningOut';
 
 /** A usual caution that applies to this pot. */
 export interface Caution {
@@ -24,12 +28,21 @@ export interface CautionInput {
   readonly grainId: string;
   readonly ingredientIds: readonly string[];
   readonly washed: boolean;
-  readonly stages: readonly Pick<Stage, 'act'>[];
+  readonly stages: readonly Pick<Stage, 'act' | 'lid'>[];
+  /** The household's own ingredients, where the plan has any. */
+  readonly own?: readonly OwnIngredient[];
+  readonly crust?: boolean;
 }
+
+/** Lids that hang cloth, foil or paper over a flame. */
+const OVER_FLAME: ReadonlySet<string> = new Set(['cloth', 'foil', 'parchment']);
 
 /** The usual kitchen cautions that apply, most pressing first. All common practice; local rules come first. */
 export function cautionsFor(input: CautionInput): readonly Caution[] {
-  const rows = input.ingredientIds.flatMap((id) => ingredientById(id) ?? []);
+  const own = ownRows(input.own ?? []);
+  const ownById = new Map((own.ok ? own.value : []).map((r) => [r.id, r]));
+  const rows = input.ingredientIds.flatMap((id) => ownById.get(id) ?? ingredientById(id) ?? []);
+  const lids = input.stages.map((s) => s.lid);
   const acts = new Set(input.stages.map((s) => s.act));
   const allergens = [
     ...new Set([...rows.flatMap((r) => r.allergens), ...(grainById(input.grainId)?.allergens ?? [])]),
@@ -37,11 +50,14 @@ export function cautionsFor(input: CautionInput): readonly Caution[] {
   const found: (Caution | false)[] = [
     allergens.length > 0 && { code: 'allergens', allergens },
     rows.some((r) => r.rawMeat) && { code: 'rawMeat' },
+    lids.includes('pressure') && { code: 'pressure' },
     (acts.has('warmFat') || acts.has('toast')) && { code: 'hotFat' },
     acts.has('toast') && input.washed && { code: 'wetGrainInFat' },
     input.ingredientIds.includes('chilli') && { code: 'hotChilli' },
     input.ingredientIds.includes('spicesWhole') && { code: 'wholeSpices' },
     rows.some((r) => r.lowSodium) && { code: 'lowSodiumSalt' },
+    lids.some((lid) => OVER_FLAME.has(lid)) && { code: 'coverAtFlame' },
+    input.crust === true && { code: 'turningOut' },
     { code: 'steamBurn' },
     { code: 'leftovers' },
   ];

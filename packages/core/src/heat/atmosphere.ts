@@ -22,8 +22,13 @@ export interface Boil {
  * Boiling temperature and latent heat in an open or lidded pot at an altitude.
  * @example boilAt(0) // { tempC: 99.974, latentKJPerKg: 2256.6, kPa: 101.325 }
  */
-export function boilAt(altitudeM: number): Boil {
-  const kPa = airPressure(altitudeM);
+export const boilAt = (altitudeM: number): Boil => boilUnder(airPressure(altitudeM));
+
+/**
+ * The same under a given absolute pressure, such as a pressure cooker's.
+ * @example boilUnder(181.325).tempC // 117.14
+ */
+export function boilUnder(kPa: number): Boil {
   const tempC = boilingPoint(kPa);
   return { tempC, latentKJPerKg: latentHeat(tempC), kPa };
 }

@@ -1,16 +1,25 @@
-import type { HOB_POWER_W } from './constants.js';
 import {
   CAPTURE_EXPONENT,
   CAPTURE_LIMITS,
+  HOB_POWER_W,
+  INSULATED_W_PER_M2K,
+  LEAK_G_PER_MIN_M2,
   LOSS_W_PER_M2K,
+  MULTI_COOKER_W,
   REFERENCE_DIAMETER_CM,
+  RICE_COOKER_WARM_W,
+  RICE_COOKER_W_PER_L,
+  SPREADER_SHARE,
   WALL_KJ_PER_K_M2,
 } from './constants.js';
 
 export type HeatSetting = keyof typeof HOB_POWER_W;
 export type HobKind = keyof typeof CAPTURE_EXPONENT;
 export type LidFit = 'loose' | 'wellFitting' | 'tight';
-export type LidState = 'off' | 'ajar' | 'on' | 'sealed';
+/** How the pot is closed during a stage; cloth, foil and parchment lie under its own lid. */
+export type LidState = 'off' | 'ajar' | 'on' | 'cloth' | 'foil' | 'parchment' | 'sealed' | 'pressure';
+/** What the vessel is; the last two bring their own heater. */
+export type VesselKind = 'pot' | 'pressureCooker' | 'multiCooker' | 'riceCooker';
 export type Wall = keyof typeof WALL_KJ_PER_K_M2;
 
 /** A pot as the heat sees it. */
@@ -21,12 +30,39 @@ export interface VesselSpec {
   readonly volumeMl: number;
   readonly lid: LidFit;
   readonly wall: Wall;
+  readonly kind: VesselKind;
+  /** Leak of its own lid as measured by the water test, g/min per m² of opening; the fit's default without. */
+  readonly lidLeakGPerMinM2?: number;
+}
+
+/** A stage as the heat sees it. */
+export interface Fire {
+  readonly heat: HeatSetting;
+  readonly lid: LidState;
+  /** A flat pan or plate between ring and pot. */
+  readonly spreader?: boolean;
+  /** Wrapped up, in an insulated box or under quilts. */
+  readonly insulated?: boolean;
 }
 
 /** A burner: net power into a 22 cm pot at each setting, W. */
 export interface HobSpec {
   readonly kind: HobKind;
   readonly powerW: Readonly<Record<HeatSetting, number>>;
+  /** Settings measured by the water test in this vessel. */
+  readonly measured?: readonly HeatSetting[];
+}
+
+/** True when the vessel heats itself and stands on no hob. */
+export const heatsItself = (kind: VesselKind): boolean => kind === 'multiCooker' || kind === 'riceCooker';
+
+/** Net powers of a vessel's own heater, or of an ordinary ring, W. */
+export function defaultPowers(vessel: Pick<VesselSpec, 'kind' | 'volumeMl'>): HobSpec['powerW'] {
+  if (vessel.kind === 'multiCooker') return MULTI_COOKER_W;
+  if (vessel.kind !== 'riceCooker') return HOB_POWER_W;
+  const cook = (RICE_COOKER_W_PER_L * vessel.volumeMl) / 1000;
+  const warm = RICE_COOKER_WARM_W;
+  return { high: cook, mediumHigh: cook, medium: cook, low: warm, veryLow: warm, off: 0 };
 }
 
 /** Area of the pot's opening, m². */
@@ -43,16 +79,43 @@ export const potHeatCapacity = (vessel: VesselSpec): number =>
   WALL_KJ_PER_K_M2[vessel.wall] * (wallM2(vessel) + openingM2(vessel));
 
 /**
- * Power that reaches the food, W: the hob's setting times how much of the heat a pot this wide catches.
- * @example netPower({ kind: 'gas', powerW: HOB_POWER_W }, 'low', { diameterCm: 22, … }) // 210
+ * Power that reaches the food, W: the hob's setting times how much of the heat a pot this wide catches, less
+ * what a heat-spreader keeps back.
+ * @example netPower({ kind: 'gas', powerW: HOB_POWER_W }, { heat: 'low', lid: 'on' }, { diameterCm: 22, … }) // 210
  */
-export function netPower(hob: HobSpec, heat: HeatSetting, vessel: VesselSpec): number {
-  const share = (vessel.diameterCm / REFERENCE_DIAMETER_CM) ** CAPTURE_EXPONENT[hob.kind];
-  return hob.powerW[heat] * Math.min(CAPTURE_LIMITS.most, Math.max(CAPTURE_LIMITS.least, share));
+export function netPower(hob: HobSpec, fire: Fire, vessel: VesselSpec): number {
+  return (
+    hob.powerW[fire.heat] * captureShare(hob.kind, vessel.diameterCm) * (fire.spreader ? SPREADER_SHARE : 1)
+  );
 }
 
+/** How much more or less of the heat a pot this wide catches than the reference pot does. */
+export function captureShare(kind: HobKind, diameterCm: number): number {
+  const share = (diameterCm / REFERENCE_DIAMETER_CM) ** CAPTURE_EXPONENT[kind];
+  return Math.min(CAPTURE_LIMITS.most, Math.max(CAPTURE_LIMITS.least, share));
+}
+
+const lidM2 = (vessel: VesselSpec, lid: LidState): number =>
+  lid === 'off' ? 0 : lid === 'ajar' ? 0.7 * openingM2(vessel) : openingM2(vessel);
+
 /** Heat lost through the wall, and through the lid when it is on, W. An open surface loses by steam instead. */
-export function heatLoss(vessel: VesselSpec, lid: LidState, tempC: number, roomC: number): number {
-  const lidM2 = lid === 'off' ? 0 : lid === 'ajar' ? 0.7 * openingM2(vessel) : openingM2(vessel);
-  return LOSS_W_PER_M2K * (wallM2(vessel) + lidM2) * Math.max(0, tempC - roomC);
+export function heatLoss(
+  vessel: VesselSpec,
+  fire: Pick<Fire, 'lid' | 'insulated'>,
+  tempC: number,
+  roomC: number,
+): number {
+  const perM2K = fire.insulated ? INSULATED_W_PER_M2K : LOSS_W_PER_M2K;
+  return perM2K * (wallM2(vessel) + lidM2(vessel, fire.lid)) * Math.max(0, tempC - roomC);
+}
+
+/** Heat lost through the lid alone, W: what it condenses under it. */
+export const lidLoss = (vessel: VesselSpec, tempC: number, roomC: number): number =>
+  LOSS_W_PER_M2K * openingM2(vessel) * Math.max(0, tempC - roomC);
+
+/** Vapour through the closure of this vessel at the boil, g/min per m² of opening. */
+export function leakPerM2(vessel: VesselSpec, lid: LidState): number {
+  if (lid === 'off') return LEAK_G_PER_MIN_M2.open;
+  if (lid === 'on') return vessel.lidLeakGPerMinM2 ?? LEAK_G_PER_MIN_M2[vessel.lid];
+  return LEAK_G_PER_MIN_M2[lid];
 }

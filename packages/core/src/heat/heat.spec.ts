@@ -1,12 +1,12 @@
 import { describe, expect, it, jest } from '@jest/globals';
-import { airPressure, boilAt } from './atmosphere.js';
+import { airPressure, boilAt, boilUnder } from './atmosphere.js';
 import { HOB_POWER_W } from './constants.js';
 import type { HobSpec, VesselSpec } from './equipment.js';
 import { heightMm } from './equipment.js';
 import { boilingPoint, latentHeat, vapourPressure } from './saturation.js';
 import { boilingSteamRate, comeUp, leakRate, restingSteam, type Surroundings } from './steam.js';
 
-const POT: VesselSpec = { diameterCm: 22, volumeMl: 4000, lid: 'wellFitting', wall: 'thin' };
+const POT: VesselSpec = { diameterCm: 22, volumeMl: 4000, lid: 'wellFitting', wall: 'thin', kind: 'pot' };
 const GAS: HobSpec = { kind: 'gas', powerW: HOB_POWER_W };
 const at = (vessel: Partial<VesselSpec> = {}, altitudeM = 0): Surroundings => ({
   vessel: { ...POT, ...vessel },
@@ -40,6 +40,14 @@ describe('saturation line', () => {
     expect(latentHeat(tempC) / latent).toBeCloseTo(1, 3);
   });
 
+  // Source: IAPWS-IF97 saturation line, at the absolute pressures of a multi-cooker and a stovetop pressure cooker.
+  it.each([
+    [171.325, 115.387],
+    [181.325, 117.14],
+  ])('under %p kPa water boils at %p °C', (kPa, tempC) => {
+    expect(boilUnder(kPa).tempC).toBeCloseTo(tempC, 2);
+  });
+
   it('agrees with the ASHRAE correlation of psychrolib', () => {
     const psychro = jest.requireActual<{
       SetUnitSystem: (system: unknown) => void;
@@ -59,23 +67,29 @@ describe('saturation line', () => {
 describe('steam', () => {
   it('is what the power above the losses turns to vapour', () => {
     // 1 kW at 2256.5 kJ/kg is 26.6 g/min; losses can only lower it and the open surface adds its leak.
-    const open = boilingSteamRate(at(), 'high', 'off');
+    const open = boilingSteamRate(at(), { heat: 'high', lid: 'off' });
     expect(open - leakRate(POT, 'off')).toBeLessThan((1100 * 60) / 2256.5);
     expect(open).toBeGreaterThan(24);
   });
 
   it('moves with lid, width, altitude and setting, never with the grain', () => {
-    expect(boilingSteamRate(at({ lid: 'loose' }), 'low', 'on')).toBeGreaterThan(
-      boilingSteamRate(at(), 'low', 'on'),
+    expect(boilingSteamRate(at({ lid: 'loose' }), { heat: 'low', lid: 'on' })).toBeGreaterThan(
+      boilingSteamRate(at(), { heat: 'low', lid: 'on' }),
     );
-    expect(boilingSteamRate(at(), 'low', 'on')).toBeGreaterThan(boilingSteamRate(at(), 'low', 'sealed'));
-    expect(boilingSteamRate(at(), 'medium', 'on')).toBeGreaterThan(boilingSteamRate(at(), 'low', 'on'));
-    expect(boilingSteamRate(at({}, 2500), 'low', 'on')).not.toBe(boilingSteamRate(at(), 'low', 'on'));
+    expect(boilingSteamRate(at(), { heat: 'low', lid: 'on' })).toBeGreaterThan(
+      boilingSteamRate(at(), { heat: 'low', lid: 'sealed' }),
+    );
+    expect(boilingSteamRate(at(), { heat: 'medium', lid: 'on' })).toBeGreaterThan(
+      boilingSteamRate(at(), { heat: 'low', lid: 'on' }),
+    );
+    expect(boilingSteamRate(at({}, 2500), { heat: 'low', lid: 'on' })).not.toBe(
+      boilingSteamRate(at(), { heat: 'low', lid: 'on' }),
+    );
     expect(leakRate({ ...POT, diameterCm: 30 }, 'off')).toBeGreaterThan(leakRate(POT, 'off'));
   });
 
   it('is only the leak when the hob gives less than the pot loses', () => {
-    expect(boilingSteamRate(at(), 'off', 'on')).toBe(leakRate(POT, 'on'));
+    expect(boilingSteamRate(at(), { heat: 'off', lid: 'on' })).toBe(leakRate(POT, 'on'));
   });
 
   it('brings a litre to the boil in the time the energy says', () => {
@@ -93,6 +107,7 @@ describe('steam', () => {
       false,
     );
     expect(comeUp(at(), { heat: 'high', lid: 'off' }, 4, 100)).toEqual({
+      tempC: 100,
       minutes: 0,
       steamG: 0,
       boils: true,
@@ -100,7 +115,7 @@ describe('steam', () => {
   });
 
   it('loses a few grams while a lidded pot rests', () => {
-    const rest = restingSteam(at(), 'on', 10, 4);
+    const rest = restingSteam(at(), { lid: 'on' }, 10, 4).steamG;
     expect(rest).toBeGreaterThan(0.5);
     expect(rest).toBeLessThan(10 * leakRate(POT, 'on'));
   });

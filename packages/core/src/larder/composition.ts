@@ -11,13 +11,25 @@ export const SOURCES = {
   ifct: { name: 'Indian Food Composition Tables, National Institute of Nutrition, 2017', memory: false },
   label: { name: 'typical packet label', memory: true },
   practice: { name: 'common practice', memory: true },
+  household: { name: 'this household', memory: false },
 } as const satisfies Record<string, Source>;
 
 export type SourceId = keyof typeof SOURCES;
 
 /** The fourteen allergens commonly required on labels, as far as one-pot grains meet them. */
 export type Allergen =
-  'milk' | 'gluten' | 'nuts' | 'peanuts' | 'crustaceans' | 'fish' | 'soy' | 'celery' | 'sesame' | 'mustard';
+  | 'milk'
+  | 'eggs'
+  | 'gluten'
+  | 'nuts'
+  | 'peanuts'
+  | 'crustaceans'
+  | 'molluscs'
+  | 'fish'
+  | 'soy'
+  | 'celery'
+  | 'sesame'
+  | 'mustard';
 
 /** A natural unit: one medium onion, one tin. */
 export interface NaturalUnit {
@@ -37,6 +49,8 @@ export interface Ingredient {
   /** Bulk density as it is measured in a cup or spoon, g/ml. */
   readonly densityGPerMl: number;
   readonly units: readonly NaturalUnit[];
+  /** Other names a cook writes it by, lower case. */
+  readonly also: readonly string[];
   readonly allergens: readonly Allergen[];
   /** How it gives up its water as it cooks; names a row of RELEASE. */
   readonly behaves: Behaviour;
@@ -58,13 +72,19 @@ export type Behaviour =
   | 'onion'
   | 'softVegetable'
   | 'hardVegetable'
+  | 'potato'
+  | 'frozenVegetable'
+  | 'driedVegetable'
+  | 'driedFruit'
+  | 'desiccated'
   | 'mushroom'
   | 'meat'
   | 'fat'
   | 'dry'
   | 'noodle'
   | 'wholePulse'
-  | 'splitPulse';
+  | 'splitPulse'
+  | 'soyChunk';
 
 /** How far an ingredient has been cooked when the liquid goes in. */
 export type State =
@@ -79,6 +99,7 @@ export type State =
   | 'browned'
   | 'raw'
   | 'steeped'
+  | 'cooked'
   | 'dry'
   | 'soaked';
 
@@ -122,11 +143,19 @@ export const RELEASE: Readonly<Record<Behaviour, readonly Release[]>> = {
     release('oilSeparated', 0.1),
   ],
   hardVegetable: [release('raw', 0.05), release('softened', 0.03)],
+  potato: [release('raw', 0, 0.05), release('softened', 0, 0)],
+  // Ice on the outside melts into the pot.
+  frozenVegetable: [release('raw', 0.15), release('softened', 0.05)],
+  driedVegetable: [release('dry', 0, 2.5), release('steeped', 0)],
+  driedFruit: [release('whole', 0, 0.3)],
+  desiccated: [release('whole', 0, 0.8)],
   mushroom: [release('browned', 0.1), release('raw', 0.4), release('steeped', 0)],
-  meat: [release('browned', 0.05), release('raw', 0.22)],
+  meat: [release('browned', 0.05), release('raw', 0.22), release('cooked', 0)],
   fat: [release('whole', 0), release('withLiquid', 1)],
   dry: [release('whole', 0)],
-  noodle: [release('dry', 0, 1.2)],
+  // Toasted starch drinks a little less.
+  noodle: [release('dry', 0, 1.2), release('golden', 0, 1.15), release('brown', 0, 1.1)],
   wholePulse: [release('dry', 0, 1.6), release('soaked', 0, 0.4)],
-  splitPulse: [release('dry', 0, 2)],
+  splitPulse: [release('dry', 0, 2), release('soaked', 0, 1.2)],
+  soyChunk: [release('dry', 0, 2.5), release('soaked', 0)],
 };

@@ -13,6 +13,8 @@ export interface Grain {
   readonly soakedW: number;
   /** Rate of the cold soak at 22 °C, per minute. */
   readonly soakRatePerMin: number;
+  /** Rate at which submerged grain drinks at the boil, per minute of what is left to saturation. */
+  readonly uptakePerMin: number;
   /** Points of wet-basis moisture added to the white-grain texture scale. */
   readonly textureShift: number;
   /** Further points a usual soak adds, for the white long aromatic grains that stay apart wetter. */
@@ -24,12 +26,21 @@ export interface Grain {
   /** Published moisture of the plain cooked grain, g per 100 g, where there is one (SR Legacy, from memory). */
   readonly cookedWater?: number;
   readonly allergens: readonly Allergen[];
+  /** Other names a cook writes it by, lower case. */
+  readonly also: readonly string[];
   readonly source: SourceId;
 }
 
 type Habit = Pick<
   Grain,
-  'family' | 'soakedW' | 'soakRatePerMin' | 'textureShift' | 'soakedShift' | 'coveredMin' | 'longestSoakMin'
+  | 'family'
+  | 'soakedW'
+  | 'soakRatePerMin'
+  | 'uptakePerMin'
+  | 'textureShift'
+  | 'soakedShift'
+  | 'coveredMin'
+  | 'longestSoakMin'
 >;
 
 /** Soaking and texture by family. All † (from memory); see docs/model.md. */
@@ -37,16 +48,23 @@ const WHITE: Habit = {
   family: 'white',
   soakedW: 0.43,
   soakRatePerMin: 0.07,
+  uptakePerMin: 0.075,
   textureShift: 0,
   soakedShift: 0,
   coveredMin: 15,
   longestSoakMin: 60,
 };
 const LONG_AROMATIC: Habit = { ...WHITE, soakedShift: 2 };
+/**
+ * Low-amylose grain is tender, and sticks, at a lower moisture: the Japanese food tables give plain cooked short
+ * grain 60 g of water in 100 g where the American ones give long grain 68 †.
+ */
+const LOW_AMYLOSE: Habit = { ...WHITE, textureShift: -4 };
 const PARBOILED: Habit = {
   family: 'parboiled',
   soakedW: 0.6,
   soakRatePerMin: 0.04,
+  uptakePerMin: 0.055,
   textureShift: -1.5,
   soakedShift: 0,
   coveredMin: 20,
@@ -56,6 +74,7 @@ const BROWN: Habit = {
   family: 'wholegrain',
   soakedW: 0.4,
   soakRatePerMin: 0.008,
+  uptakePerMin: 0.03,
   textureShift: 1.5,
   soakedShift: 0,
   coveredMin: 40,
@@ -65,6 +84,7 @@ const SMALL: Habit = {
   family: 'small',
   soakedW: 0.43,
   soakRatePerMin: 0.03,
+  uptakePerMin: 0.06,
   textureShift: 1.5,
   soakedShift: 0,
   coveredMin: 18,
@@ -74,6 +94,7 @@ const BULGUR: Habit = {
   family: 'cracked',
   soakedW: 1,
   soakRatePerMin: 0.05,
+  uptakePerMin: 0.08,
   textureShift: 7,
   soakedShift: 0,
   coveredMin: 12,
@@ -88,8 +109,9 @@ function grain(
   densityGPerMl: number,
   habit: Habit,
   source: SourceId,
-  extra: { cookedWater?: number; allergens?: readonly Allergen[] } = {},
+  extra: { cookedWater?: number; allergens?: readonly Allergen[]; also?: string } = {},
 ): Grain {
+  const { also = '', ...rest } = extra;
   return {
     id,
     name,
@@ -99,7 +121,8 @@ function grain(
     densityGPerMl,
     ...habit,
     allergens: [],
-    ...extra,
+    ...rest,
+    also: also === '' ? [] : also.split(', '),
     source,
   };
 }
@@ -113,9 +136,9 @@ export const GRAINS: readonly Grain[] = [
   grain('mediumGrainWhite', 'Medium-grain white rice', 12.9, 0.6, 0.824, WHITE, 'srLegacy', {
     cookedWater: 68.6,
   }),
-  grain('shortGrainWhite', 'Short-grain white rice', 13.3, 0.5, 0.845, WHITE, 'srLegacy'),
+  grain('shortGrainWhite', 'Short-grain white rice', 13.3, 0.5, 0.845, LOW_AMYLOSE, 'srLegacy'),
   grain('basmati', 'Basmati rice', 11.6, 0.7, 0.782, LONG_AROMATIC, 'srLegacy'),
-  grain('jasmine', 'Jasmine rice', 12, 0.6, 0.782, WHITE, 'srLegacy'),
+  grain('jasmine', 'Jasmine rice', 12, 0.6, 0.782, LOW_AMYLOSE, 'srLegacy'),
   grain(
     'brokenWhite',
     'Broken white rice',
@@ -147,5 +170,71 @@ export const GRAINS: readonly Grain[] = [
     { ...BROWN, soakedW: 0.55, soakRatePerMin: 0.012, textureShift: 0.5 },
     'srLegacy',
     { cookedWater: 68.8, allergens: ['gluten'] },
+  ),
+  grain(
+    'smallOvalAromatic',
+    'Small oval aromatic rice',
+    11.6,
+    0.6,
+    0.83,
+    { ...LOW_AMYLOSE, coveredMin: 12 },
+    'practice',
+    {
+      also: 'small aromatic rice, short aromatic rice',
+    },
+  ),
+  grain('redRice', 'Red rice', 11.5, 2.6, 0.79, BROWN, 'practice'),
+  grain('blackRice', 'Black rice', 11.8, 3.2, 0.8, BROWN, 'practice'),
+  grain('quinoa', 'Quinoa', 13.3, 6.1, 0.72, { ...SMALL, coveredMin: 15 }, 'srLegacy', { cookedWater: 71.6 }),
+  grain(
+    'fonio',
+    'Fonio',
+    10,
+    1.5,
+    0.76,
+    { ...SMALL, uptakePerMin: 0.2, coveredMin: 6, textureShift: 2 },
+    'practice',
+  ),
+  grain('foxtailMillet', 'Foxtail millet', 11, 4, 0.83, SMALL, 'practice'),
+  grain('sorghum', 'Sorghum', 9, 1.7, 0.81, { ...BROWN, coveredMin: 50 }, 'ifct', { also: 'jowar' }),
+  grain(
+    'freekeh',
+    'Freekeh, cracked',
+    9,
+    2.7,
+    0.68,
+    { ...BULGUR, textureShift: 3, coveredMin: 20 },
+    'label',
+    {
+      allergens: ['gluten'],
+    },
+  ),
+  grain(
+    'wheatCracked',
+    'Cracked wheat',
+    9.5,
+    1.5,
+    0.67,
+    { ...BULGUR, textureShift: 3, coveredMin: 18 },
+    'ifct',
+    {
+      allergens: ['gluten'],
+      also: 'broken wheat, dalia',
+    },
+  ),
+  grain('bulgurFine', 'Bulgur, fine', 9, 1.3, 0.68, { ...BULGUR, coveredMin: 6 }, 'srLegacy', {
+    allergens: ['gluten'],
+  }),
+  grain(
+    'buckwheat',
+    'Buckwheat groats',
+    8.4,
+    2.7,
+    0.72,
+    { ...BULGUR, textureShift: 4, coveredMin: 15 },
+    'srLegacy',
+    {
+      cookedWater: 75.6,
+    },
   ),
 ];

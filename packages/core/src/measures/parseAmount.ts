@@ -103,6 +103,34 @@ export function parseAmount(text: string, options: ParseOptions = {}): Result<Pa
   return sum(text, parts, options);
 }
 
+/** An amount at the start of a longer line, and where the rest begins. */
+export interface LeadingAmount {
+  readonly count: number;
+  /** Size of the unit in g or ml; undefined when no unit followed the number. */
+  readonly unit: { readonly kind: UnitKind; readonly size: number } | undefined;
+  readonly next: number;
+}
+
+/**
+ * The number a line begins with, and its unit where it has one: "3 medium onions" is a bare 3.
+ * @returns undefined when the line does not begin with a number
+ */
+export function readLeading(text: string, options: ParseOptions = {}): LeadingAmount | undefined {
+  const number = readNumber(text, 0, text.length);
+  if (!number.ok) return undefined;
+  let at = number.value.next;
+  while (at < text.length && /[\s-]/u.test(text[at] ?? '')) at += 1;
+  const unit = readUnit(text.slice(at));
+  const count = number.value.value.valueOf();
+  if (!unit) return { count, unit: undefined, next: at };
+  const { kind } = unitById(unit.id);
+  return {
+    count,
+    unit: { kind, size: sizeOf(unit.id, options).valueOf() },
+    next: skipSpace(text, at + unit.length, text.length),
+  };
+}
+
 function readPart(
   text: string,
   from: number,

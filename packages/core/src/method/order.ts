@@ -1,34 +1,128 @@
-import { ACTS, type Act, type Stage } from './stage.js';
+import { heatsItself, type VesselKind } from '../heat/equipment.js';
+import { isWet, type Act, type Stage } from './stage.js';
 
-/** Why a list of stages cannot be cooked as covered absorption. */
+export type OrderCode =
+  | 'soakAfterGrainIn'
+  | 'drainAfterGrainIn'
+  | 'fatAfterLiquid'
+  | 'baseAfterLiquid'
+  | 'baseAfterGrain'
+  | 'toastAfterLiquid'
+  | 'toastTwice'
+  | 'grainTwice'
+  | 'ladleAfterGrain'
+  | 'boilAfterCovered'
+  | 'pressureNotUp'
+  | 'openedUnderPressure'
+  | 'releaseNothing'
+  | 'needsPressureVessel'
+  | 'needsSwitch'
+  | 'needsHeat'
+  | 'lidOnWhileStirring'
+  | 'duplicateId'
+  | 'restThenHeat';
+
+/** Why a list of stages cannot be cooked, at the stage where it shows. */
 export interface OrderProblem {
   readonly index: number;
-  readonly code: 'beforeItsTurn' | 'needsBoil' | 'needsSimmer' | 'lidOnWhileStirring' | 'duplicateId';
+  readonly code: OrderCode;
   readonly act: Act;
 }
 
 /** Acts that need the pot open: something is stirred or watched. */
-const STIRRED: ReadonlySet<Act> = new Set(['warmFat', 'toast']);
+const STIRRED: ReadonlySet<Act> = new Set([
+  'warmFat',
+  'toast',
+  'boilDown',
+  'openBoil',
+  'butter',
+  'ladle',
+  'grain',
+]);
+const COVERED: ReadonlySet<Act> = new Set(['simmer', 'steam']);
+/** Acts that are done to a pot with its pressure up. */
+const UNDER_PRESSURE: ReadonlySet<Act> = new Set(['pressure', 'release', 'rest']);
 
-/** Every reason this order cannot work, empty when it can. */
-export function orderProblems(stages: readonly Stage[]): readonly OrderProblem[] {
+/** What has already happened when a stage begins. */
+interface Pot {
+  readonly liquidIn: boolean;
+  readonly grainIn: boolean;
+  readonly toasted: boolean;
+  readonly covered: boolean;
+  readonly pressure: boolean;
+}
+
+const EMPTY: Pot = { liquidIn: false, grainIn: false, toasted: false, covered: false, pressure: false };
+
+/**
+ * Every reason this order cannot work, empty when it can.
+ * @param kind the vessel, where it is known: pressure and switches need one that has them
+ */
+export function orderProblems(stages: readonly Stage[], kind?: VesselKind): readonly OrderProblem[] {
   const problems: OrderProblem[] = [];
   const seen = new Set<string>();
-  let reached = -1;
+  const grainHasItsStage = stages.some((s) => s.act === 'grain');
+  let pot = EMPTY;
   stages.forEach((stage, index) => {
-    const place = ACTS.indexOf(stage.act);
-    if (place < reached) problems.push({ index, code: 'beforeItsTurn', act: stage.act });
-    reached = Math.max(reached, place);
-    if (seen.has(stage.id)) problems.push({ index, code: 'duplicateId', act: stage.act });
+    const add = (code: OrderCode): void => {
+      problems.push({ index, code, act: stage.act });
+    };
+    if (seen.has(stage.id)) add('duplicateId');
     seen.add(stage.id);
-    if (STIRRED.has(stage.act) && stage.lid !== 'off') {
-      problems.push({ index, code: 'lidOnWhileStirring', act: stage.act });
-    }
+    for (const code of wrongHere(stage, pot, kind)) add(code);
+    pot = after(stage, pot, grainHasItsStage);
   });
-  if (!stages.some((s) => s.act === 'boil'))
-    problems.push({ index: stages.length, code: 'needsBoil', act: 'boil' });
-  if (!stages.some((s) => s.act === 'simmer')) {
-    problems.push({ index: stages.length, code: 'needsSimmer', act: 'simmer' });
-  }
+  const heated = stages.some((s) => isWet(s.act) && s.heat !== 'off');
+  if (!heated) problems.push({ index: stages.length, code: 'needsHeat', act: 'boil' });
   return problems;
+}
+
+function wrongHere(stage: Stage, pot: Pot, kind: VesselKind | undefined): OrderCode[] {
+  const { act, lid } = stage;
+  const wrong: (OrderCode | false)[] = [
+    act === 'soak' && pot.grainIn && 'soakAfterGrainIn',
+    act === 'drain' && pot.grainIn && 'drainAfterGrainIn',
+    act === 'warmFat' && pot.liquidIn && 'fatAfterLiquid',
+    act === 'base' && pot.liquidIn && 'baseAfterLiquid',
+    act === 'base' && !pot.liquidIn && pot.grainIn && 'baseAfterGrain',
+    (act === 'toast' || act === 'fryDry') && pot.liquidIn && 'toastAfterLiquid',
+    act === 'toast' && pot.toasted && 'toastTwice',
+    act === 'grain' && pot.grainIn && 'grainTwice',
+    act === 'ladle' && pot.grainIn && 'ladleAfterGrain',
+    (act === 'boilDown' || act === 'openBoil') && pot.covered && 'boilAfterCovered',
+    act === 'pressure' && !pot.pressure && 'pressureNotUp',
+    act === 'release' && !pot.pressure && 'releaseNothing',
+    pot.pressure &&
+      (!UNDER_PRESSURE.has(act) || (act !== 'release' && lid !== 'pressure')) &&
+      'openedUnderPressure',
+    (act === 'pressureUp' || act === 'pressure' || lid === 'pressure') &&
+      !holdsPressure(kind) &&
+      'needsPressureVessel',
+    stage.end.kind === 'flip' && kind !== undefined && !heatsItself(kind) && 'needsSwitch',
+    STIRRED.has(act) && lid !== 'off' && lid !== 'ajar' && 'lidOnWhileStirring',
+    act === 'rest' && stage.heat !== 'off' && 'restThenHeat',
+  ];
+  return wrong.filter((code): code is OrderCode => code !== false);
+}
+
+const holdsPressure = (kind: VesselKind | undefined): boolean =>
+  kind === undefined || kind === 'pressureCooker' || kind === 'multiCooker';
+
+function after(stage: Stage, pot: Pot, grainHasItsStage: boolean): Pot {
+  const { act } = stage;
+  const liquidIn = pot.liquidIn || isWet(act);
+  return {
+    liquidIn,
+    // Where no stage says so the grain goes in with the fat or with the liquid.
+    grainIn:
+      pot.grainIn ||
+      act === 'toast' ||
+      act === 'fryDry' ||
+      act === 'grain' ||
+      (liquidIn && !grainHasItsStage),
+    toasted: pot.toasted || act === 'toast',
+    covered: pot.covered || COVERED.has(act),
+    // A whole natural release is a stage or a rest under the locked lid.
+    pressure: act === 'pressureUp' || (pot.pressure && act === 'pressure'),
+  };
 }

@@ -1,37 +1,99 @@
-import type { HeatSetting, LidState } from '../heat/equipment.js';
+import type { Fire } from '../heat/equipment.js';
 
-/** What is done in a stage, in the order it can happen in one pot. */
+/** What can be done in a stage, roughly in the order of an evening. */
 export const ACTS = [
   'soak',
   'drain',
   'warmFat',
   'base',
+  'ladle',
   'toast',
+  'fryDry',
   'boil',
+  'grain',
   'openBoil',
+  'boilDown',
+  'butter',
+  'pressureUp',
+  'pressure',
+  'release',
+  'cook',
+  'turn',
   'simmer',
+  'steam',
   'rest',
 ] as const;
-
 export type Act = (typeof ACTS)[number];
 
-/** What is seen when a stage that has no fixed time is over. */
-export type Sign = 'boilAllOver' | 'fatShimmers' | 'baseReady' | 'grainColour' | 'drained';
+/** What is seen, heard or smelt when a stage that has no fixed time is over. */
+export const SIGNS = [
+  'drained',
+  'fatShimmers',
+  'baseReady',
+  'oilRising',
+  'grainColour',
+  'stewTakenUp',
+  'boilAllOver',
+  'levelWithGrain',
+  'holes',
+  'absorbed',
+  'atPressure',
+  'firstWhistle',
+  'pressureDown',
+  'crackles',
+  'toastySmell',
+] as const;
+export type Sign = (typeof SIGNS)[number];
 
-/** A stage ends after minutes, or on a sign (with the minutes it usually takes, where the plan knows). */
+/**
+ * A stage ends after minutes, on a count of whistles, on a sign, or when the cooker's switch flips; all but the
+ * first with the minutes it usually takes, where the plan knows.
+ */
 export type StageEnd =
   | { readonly kind: 'minutes'; readonly minutes: number }
-  | { readonly kind: 'sign'; readonly sign: Sign; readonly expectMin: number };
+  | { readonly kind: 'count'; readonly count: number; readonly expectMin: number }
+  | { readonly kind: 'sign'; readonly sign: Sign; readonly expectMin: number }
+  | { readonly kind: 'flip'; readonly expectMin: number };
 
-/** One stage of a method. */
-export interface Stage {
+/** One stage of a method: an act, its fire (heat, lid, spreader, wrapping) and its end. */
+export interface Stage extends Fire {
   readonly id: string;
   readonly act: Act;
-  readonly heat: HeatSetting;
-  readonly lid: LidState;
   readonly end: StageEnd;
 }
 
 /** Minutes a stage is planned to take. */
 export const plannedMin = (stage: Stage): number =>
   stage.end.kind === 'minutes' ? stage.end.minutes : stage.end.expectMin;
+
+/** Acts during which there is liquid in the pot and the grain can drink. */
+const WET: ReadonlySet<Act> = new Set([
+  'boil',
+  'openBoil',
+  'boilDown',
+  'pressureUp',
+  'pressure',
+  'release',
+  'cook',
+  'turn',
+  'simmer',
+  'steam',
+  'rest',
+]);
+export const isWet = (act: Act): boolean => WET.has(act);
+
+/** Acts that want somebody at the pot the whole time. */
+const HANDS_ON: ReadonlySet<Act> = new Set([
+  'warmFat',
+  'base',
+  'ladle',
+  'toast',
+  'fryDry',
+  'grain',
+  'butter',
+  'turn',
+]);
+
+/** True when the cook cannot leave during this stage; a drain by hand counts, a sieve does not. */
+export const isHandsOn = (stage: Stage): boolean =>
+  HANDS_ON.has(stage.act) || (stage.act === 'drain' && stage.end.kind === 'sign');

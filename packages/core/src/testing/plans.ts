@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { GRAINS } from '../larder/grains.js';
 import { INGREDIENTS } from '../larder/ingredients.js';
+import { METHODS } from '../method/methods.js';
 import { statesOf } from '../larder/larder.js';
 import type { PlanInput, Texture } from '../account/planInput.js';
 
@@ -25,13 +26,17 @@ export const anyPlan: fc.Arbitrary<PlanInput> = fc.record({
   wash: fc.constantFrom('unwashed', 'rinsed', 'untilClear'),
   soakMin: fc.integer({ min: 0, max: 240 }),
   drain: fc.constantFrom('shaken', 'sieve'),
-  toast: fc.constantFrom('none', 'coated', 'glossy', 'opaque', 'golden'),
+  toast: fc.constantFrom('none', 'coated', 'glossy', 'opaque', 'golden', 'deep'),
   ingredients: fc.array(ingredient, { maxLength: 8 }),
   liquidTempC: fc.integer({ min: 5, max: 98 }),
   texture: fc.constantFrom<Texture>(1, 2, 3, 4, 5),
   served: fc.constantFrom('plain', 'underSalty'),
   altitudeM: fc.integer({ min: -100, max: 3500 }),
   portions: fc.integer({ min: 1, max: 16 }),
+  method: fc.constantFrom(...METHODS),
+  soakWater: fc.constantFrom('thrown', 'reused'),
+  crust: fc.boolean(),
+  laterShare: fc.constantFrom(0, 0.3),
   timing: fc.record({
     openBoilMin: fc.integer({ min: 0, max: 8 }),
     coveredMin: fc.integer({ min: 5, max: 50 }),

@@ -1,0 +1,128 @@
+import type { VesselKind } from '../heat/equipment.js';
+import type { Grain } from '../larder/grains.js';
+import { stagesFor, type Drain, type Method, type Timing, type Toast, type Wash } from '../method/methods.js';
+import { orderProblems } from '../method/order.js';
+import { ACTS, SIGNS, type Stage } from '../method/stage.js';
+import { fieldsOf, type Checker } from './checker.js';
+import type { PlanInput, PlannedIngredient } from './planInput.js';
+import { MOST_STAGES, RANGES } from './ranges.js';
+import { SETTINGS } from './readEquipment.js';
+
+const LID_STATES = ['off', 'ajar', 'on', 'cloth', 'foil', 'parchment', 'sealed', 'pressure'] as const;
+
+const SEALS = ['ajar', 'on', 'cloth', 'foil', 'parchment', 'sealed'] as const;
+
+/** Minutes a base usually takes by its most cooked-down part †. */
+const BASE_MIN: Readonly<Record<string, number>> = {
+  translucent: 5,
+  softened: 6,
+  mushy: 8,
+  golden: 10,
+  browned: 6,
+  brown: 18,
+  oilSeparated: 20,
+};
+
+interface Choices {
+  readonly grain: Grain;
+  readonly method: Method;
+  readonly wash: Wash;
+  readonly drain: Drain;
+  readonly toast: Toast;
+  readonly soakMin: number;
+  readonly crust: boolean;
+}
+
+/** The plan's own stages, checked, or the method's. */
+export function stagesOf(
+  c: Checker,
+  input: Partial<PlanInput>,
+  choices: Choices,
+  ingredients: readonly PlannedIngredient[],
+  kind: VesselKind | undefined,
+): readonly Stage[] {
+  const stages = input.stages
+    ? checkedStages(c, input.stages)
+    : templateOf(c, input.timing, choices, ingredients);
+  // Order only means something once every stage can be read.
+  if (stages === undefined) return [];
+  for (const p of orderProblems(stages, kind))
+    c.add(`stages[${p.index.toString()}].act`, `order.${p.code}`, { act: p.act });
+  return stages;
+}
+
+function templateOf(
+  c: Checker,
+  given: Timing | undefined,
+  choices: Choices,
+  ingredients: readonly PlannedIngredient[],
+): readonly Stage[] {
+  const t = fieldsOf(given);
+  const numbers = {
+    openBoilMin: RANGES.stageMin,
+    coveredMin: { ...RANGES.coveredMin, most: RANGES.stageMin.most },
+    restMin: RANGES.stageMin,
+    whistles: RANGES.whistles,
+    pressureMin: RANGES.stageMin,
+    keptOnMin: RANGES.stageMin,
+  } as const;
+  const timing: Record<string, unknown> = {};
+  for (const key of Object.keys(numbers) as (keyof typeof numbers)[]) {
+    if (t[key] !== undefined) timing[key] = c.required(`timing.${key}`, t[key], numbers[key]);
+  }
+  for (const key of ['openBoilHeat', 'coveredHeat'] as const) {
+    if (t[key] !== undefined) timing[key] = c.choice(`timing.${key}`, t[key], 'low', SETTINGS);
+  }
+  if (t.seal !== undefined) timing['seal'] = c.choice('timing.seal', t.seal, 'on', SEALS);
+  if (t.spreader !== undefined) timing['spreader'] = c.flag('timing.spreader', t.spreader, false);
+  if (t.slow !== undefined)
+    timing['slow'] = c.choice('timing.slow', t.slow, 'high', ['high', 'low'] as const);
+  return stagesFor(choices.method, {
+    ...choices,
+    hasFat: ingredients.some((i) => i.ingredient.behaves === 'fat'),
+    baseMin: Math.max(0, ...ingredients.map((i) => BASE_MIN[i.release.state] ?? 0)),
+    timing: timing,
+  });
+}
+
+function checkedStages(c: Checker, stages: readonly Stage[]): readonly Stage[] | undefined {
+  if (!Array.isArray(stages))
+    return c.refuse(undefined, 'stages', 'notAChoice', { found: typeof stages, choices: 'a list' });
+  if (stages.length > MOST_STAGES) return c.refuse(undefined, 'stages', 'tooMany', { most: MOST_STAGES });
+  const list = stages as readonly Stage[];
+  const before = c.problems.length;
+  list.forEach((given, i) => {
+    checkStage(c, given, `stages[${i.toString()}]`);
+  });
+  return c.problems.length > before ? undefined : list;
+}
+
+function checkStage(c: Checker, given: Stage, field: string): void {
+  const s = fieldsOf(given);
+  if (typeof s.id !== 'string' || s.id === '') c.add(`${field}.id`, 'missing');
+  c.choice(`${field}.act`, s.act, 'rest', ACTS);
+  c.choice(`${field}.heat`, s.heat, 'off', SETTINGS);
+  c.choice(`${field}.lid`, s.lid, 'off', LID_STATES);
+  c.flag(`${field}.spreader`, s.spreader, false);
+  c.flag(`${field}.insulated`, s.insulated, false);
+  const end = fieldsOf(s.end) as Partial<Record<string, unknown>>;
+  const kind = c.choice(`${field}.end.kind`, end['kind'] ?? null, 'minutes', [
+    'minutes',
+    'count',
+    'sign',
+    'flip',
+  ] as const);
+  if (end['kind'] !== kind) return;
+  if (kind === 'minutes') {
+    c.required(`${field}.end.minutes`, end['minutes'], RANGES.stageMin);
+    return;
+  }
+  c.required(`${field}.end.expectMin`, end['expectMin'], RANGES.stageMin);
+  if (kind === 'count') c.required(`${field}.end.count`, end['count'], RANGES.stageCount);
+  if (
+    kind === 'sign' &&
+    c.choice(`${field}.end.sign`, end['sign'], 'boilAllOver', SIGNS) !== end['sign'] &&
+    end['sign'] === undefined
+  )
+    c.add(`${field}.end.sign`, 'missing');
+}

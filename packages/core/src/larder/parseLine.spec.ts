@@ -1,0 +1,102 @@
+import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
+import { ingredientById } from './larder.js';
+import { ownRows } from './own.js';
+import { MOST_LINES, parseLine, parseLines, type ParsedLine } from './parseLine.js';
+
+const CUP = { cupMl: 250 };
+
+describe('a typed line', () => {
+  it.each<[string, Partial<ParsedLine>]>([
+    ['3 medium onions, sliced', { id: 'onion', amount: { count: 3 }, note: 'sliced', status: 'understood' }],
+    ['1 8-oz can tomato sauce', { id: 'tomatoSauce', amount: { g: 226.8 }, status: 'understood' }],
+    ['400 g raw prawns', { id: 'prawns', amount: { g: 400 }, state: 'raw', status: 'understood' }],
+    ['1/3 cup yoghurt', { id: 'yoghurt', amount: { ml: 83.33 }, status: 'understood' }],
+    ['2 x 400 g tins chopped tomatoes', { id: 'tomatoChopped', amount: { g: 800 }, status: 'understood' }],
+    ['1½ cans coconut milk', { id: 'coconutMilk', amount: { g: 600 }, status: 'understood' }],
+    ['2 tbsp tomato paste', { id: 'tomatoPaste', amount: { ml: 29.57 }, status: 'understood' }],
+    ['juice of 1 lemon', { id: 'lemonJuice', amount: { count: 1 }, status: 'understood' }],
+    ['4 cloves of garlic, crushed', { id: 'garlic', amount: { count: 4 }, status: 'understood' }],
+    ['• 2 large tomatoes', { id: 'tomato', amount: { g: 336 }, status: 'understood' }],
+    ['2 cups basmati rice', { id: 'basmati', isGrain: true, amount: { ml: 500 }, status: 'understood' }],
+    [
+      '500 g lamb shoulder, browned',
+      { id: 'lambShoulder', amount: { g: 500 }, state: 'browned', status: 'understood' },
+    ],
+    ['150 g yogurt', { id: 'yoghurt', status: 'understood' }],
+    ['2 bell peppers', { id: 'sweetPepper', amount: { count: 2 }, status: 'understood' }],
+  ])('"%s" is understood', (text, expected) => {
+    expect(parseLine(text, CUP)).toMatchObject(expected);
+  });
+
+  it.each<[string, Partial<ParsedLine>]>([
+    ['200 g onoins', { status: 'unknown' }],
+    ['200 g oniom', { id: 'onion', status: 'check', reason: 'spelling' }],
+    ['200 g shallott', { id: 'shallot', status: 'check', reason: 'spelling' }],
+    ['2 smoked red onion rings', { id: 'onionRed', status: 'check', reason: 'severalMatch' }],
+    ['a handful of mint', { id: 'mint', status: 'unmeasurable', reason: 'vague' }],
+    ['salt to taste', { id: 'saltFine', status: 'unmeasurable', reason: 'vague' }],
+    ['butter', { id: 'butter', status: 'unmeasurable', reason: 'noAmount' }],
+    ['3 spinach frozen', { id: 'spinachFrozen', status: 'unmeasurable', reason: 'noUnit' }],
+    ['1 jar curry paste', { id: 'curryPaste', status: 'unmeasurable', reason: 'packetSize' }],
+    ['5 g moon dust', { status: 'unknown', reason: 'notInLarder' }],
+  ])('"%s" is not taken for granted', (text, expected) => {
+    expect(parseLine(text, CUP)).toMatchObject(expected);
+  });
+
+  it('offers what else it could be', () => {
+    expect(parseLine('1 tin tomatoes', CUP).choices).toEqual(expect.arrayContaining(['tomatoCherry']));
+  });
+
+  it('looks in the household’s own first', () => {
+    const own = ownRows([{ id: 'jar', name: 'Red jar', like: 'tomatoPuree' }]);
+    if (!own.ok) throw new Error('refused');
+    expect(parseLine('300 g red jar', { own: own.value })).toMatchObject({ id: 'jar', status: 'understood' });
+  });
+
+  it('never throws and never understands nonsense', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 300 }), (text) => {
+        const { status, id } = parseLine(text);
+        return status !== 'understood' || id !== undefined;
+      }),
+      { numRuns: 500 },
+    );
+  });
+
+  it('reads a list, a line each, and says how many it left out of a thousand', () => {
+    const list = ['2 onions', '', '  ', '400 g tin chopped tomatoes', '---', '1 tsp salt'].join('\n');
+    expect(parseLines(list, CUP).lines.map((l) => l.id)).toEqual(['onion', 'tomatoChopped', 'saltFine']);
+    const thousand = parseLines(Array.from({ length: 1000 }, () => '1 onoin pie').join('\n'));
+    expect(thousand.lines).toHaveLength(MOST_LINES);
+    expect(thousand.leftOut).toBe(1000 - MOST_LINES);
+  });
+});
+
+describe('an ingredient of one’s own', () => {
+  it('takes the figures of what it is like, half as thick again', () => {
+    const rows = ownRows([{ id: 'a', name: 'Ours', like: 'tomato', body: 'thicker' }]);
+    if (!rows.ok) throw new Error('refused');
+    const tomato = ingredientById('tomato')!;
+    expect(rows.value[0]!.solids).toBeCloseTo(1.5 * tomato.solids, 6);
+    expect(rows.value[0]!.film).toBe('tomato');
+    expect(rows.value[0]!.water + rows.value[0]!.fat + rows.value[0]!.solids).toBeCloseTo(100, 6);
+  });
+
+  it('follows a chain and refuses a circle, an unknown, and more than there is in 100 g', () => {
+    const chain = ownRows([
+      { id: 'b', name: 'B', like: 'a', water: 80 },
+      { id: 'a', name: 'A', like: 'tomato' },
+    ]);
+    expect(chain.ok && chain.value[0]!.water).toBe(80);
+    const codes = (list: Parameters<typeof ownRows>[0]) => {
+      const rows = ownRows(list);
+      return rows.ok ? [] : rows.error.map((p) => p.code);
+    };
+    expect(codes([{ id: 'a', name: 'A', like: 'a' }])).toContain('circular');
+    expect(codes([{ id: 'a', name: 'A', like: 'nowhere' }])).toEqual(['unknownLike']);
+    expect(codes([{ id: 'a', name: 'A' }])).toEqual(['needsFigures']);
+    expect(codes([{ id: 'a', name: 'A', water: 70, fat: 40 }])).toEqual(['overHundred']);
+    expect(codes([{ id: 'a', name: ' ', water: 70 }])).toEqual(['needsName']);
+  });
+});

@@ -1,0 +1,114 @@
+import type { Ingredient } from '../composition.js';
+import { row } from './row.js';
+
+/** Meat, poultry, fish and seafood. Natural units are common practice †. */
+export const MEAT_AND_FISH: readonly Ingredient[] = [
+  row('chickenThigh', 'Chicken thigh, skin on', 67.6, 14.2, 0.95, 'meat', 'ifct', {
+    salt: 0.2,
+    rawMeat: true,
+    units: { thigh: 120 },
+    also: 'chicken, chicken piece, chicken leg, chicken thigh',
+  }),
+  row('chickenBreast', 'Chicken breast', 74.8, 1.2, 0.95, 'meat', 'srLegacy', {
+    salt: 0.16,
+    rawMeat: true,
+    units: { breast: 170 },
+    also: 'chicken breast fillet',
+  }),
+  row('chickenWing', 'Chicken wing', 67.5, 13.8, 0.9, 'meat', 'ifct', {
+    salt: 0.2,
+    rawMeat: true,
+    units: { wing: 85 },
+  }),
+  row('turkeyThigh', 'Turkey thigh', 72.2, 6.3, 0.95, 'meat', 'ifct', {
+    salt: 0.18,
+    rawMeat: true,
+    also: 'turkey',
+  }),
+  row('duckMeat', 'Duck', 73.5, 6, 0.95, 'meat', 'ifct', {
+    salt: 0.16,
+    rawMeat: true,
+    also: 'duck breast, duck leg',
+  }),
+  row('goatLeg', 'Goat leg', 68.9, 8.5, 0.95, 'meat', 'ifct', {
+    salt: 0.2,
+    rawMeat: true,
+    also: 'goat, goat meat, mutton',
+  }),
+  row('lambShoulder', 'Lamb shoulder', 66.5, 14.3, 0.95, 'meat', 'ifct', {
+    salt: 0.17,
+    rawMeat: true,
+    also: 'lamb, lamb leg',
+  }),
+  row('lambMince', 'Lamb mince', 59.5, 23.4, 0.95, 'meat', 'srLegacy', {
+    salt: 0.15,
+    rawMeat: true,
+    also: 'minced lamb, ground lamb',
+  }),
+  row('beefRound', 'Beef round', 68, 8.5, 0.95, 'meat', 'ifct', {
+    salt: 0.14,
+    rawMeat: true,
+    also: 'beef, stewing beef',
+  }),
+  row('beefMince', 'Beef mince', 61.9, 20, 0.95, 'meat', 'srLegacy', {
+    salt: 0.17,
+    rawMeat: true,
+    also: 'minced beef, ground beef, mince',
+  }),
+  row('porkShoulder', 'Pork shoulder', 62.9, 18.8, 0.95, 'meat', 'ifct', {
+    salt: 0.16,
+    rawMeat: true,
+    also: 'pork',
+  }),
+  row('bacon', 'Bacon, smoked', 40, 40, 0.9, 'meat', 'srLegacy', {
+    salt: 2.6,
+    rawMeat: true,
+    also: 'bacon, lardon',
+    units: { rasher: 25 },
+  }),
+  row('sausageSmoked', 'Sausage, smoked', 54, 28, 0.9, 'meat', 'srLegacy', {
+    salt: 2.2,
+    also: 'sausage, smoked sausage, chorizo',
+  }),
+  row('prawns', 'Prawns', 78, 1, 0.75, 'meat', 'srLegacy', {
+    salt: 0.6,
+    rawMeat: true,
+    allergens: ['crustaceans'],
+    units: { prawn: 15 },
+    also: 'raw prawn, shrimp, king prawn',
+  }),
+  row('crab', 'Crab', 79.8, 1.4, 0.7, 'meat', 'ifct', {
+    salt: 0.75,
+    rawMeat: true,
+    allergens: ['crustaceans'],
+  }),
+  row('squid', 'Squid', 80.6, 1.1, 0.9, 'meat', 'ifct', {
+    salt: 0.11,
+    rawMeat: true,
+    allergens: ['molluscs'],
+    also: 'calamari',
+  }),
+  row('mussels', 'Mussels, in the shell', 80.6, 2.2, 0.6, 'meat', 'srLegacy', {
+    salt: 0.73,
+    rawMeat: true,
+    allergens: ['molluscs'],
+    also: 'mussel',
+  }),
+  row('fishWhite', 'White fish', 80.2, 1.2, 0.95, 'meat', 'ifct', {
+    salt: 0.2,
+    rawMeat: true,
+    allergens: ['fish'],
+    also: 'cod, haddock, tilapia, fish fillet, fish',
+  }),
+  row('fishOily', 'Oily fish', 67.8, 9.9, 0.95, 'meat', 'ifct', {
+    salt: 0.15,
+    rawMeat: true,
+    allergens: ['fish'],
+    also: 'salmon, mackerel, sardine',
+  }),
+  row('fishSmoked', 'Fish, smoked or dried', 45, 6, 0.7, 'meat', 'label', {
+    salt: 7,
+    allergens: ['fish'],
+    also: 'smoked fish, dried fish, stockfish',
+  }),
+];
