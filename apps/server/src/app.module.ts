@@ -16,7 +16,10 @@ import { DishesModule } from './dishes/dishes.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HobsModule } from './hobs/hobs.module.js';
 import { HouseholdModule } from './household/household.module.js';
+import { IngredientsModule } from './ingredients/ingredients.module.js';
+import { MethodsModule } from './methods/methods.module.js';
 import { PlansModule } from './plans/plans.module.js';
+import { SteamTestsModule } from './steamTests/steamTests.module.js';
 import { VesselsModule } from './vessels/vessels.module.js';
 
 /** The whole server. */
@@ -42,6 +45,9 @@ export class AppModule {
         HobsModule,
         CupsModule,
         DishesModule,
+        IngredientsModule,
+        MethodsModule,
+        SteamTestsModule,
         PlansModule,
         CooksModule,
       ],

@@ -3,7 +3,6 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import './app.css';
 import { PourScreen } from './screens/pour/PourScreen.js';
-import { StoveScreen } from './screens/stove/StoveScreen.js';
 import { useCooks } from './stores/cooks.js';
 import { sendDraftNow, useDraft } from './stores/draft.js';
 import { useKitchen } from './stores/kitchen.js';
@@ -22,6 +21,22 @@ const KitchenScreen = lazy(() =>
   import('./screens/kitchen/KitchenScreen.js').then((m) => ({ default: m.KitchenScreen })),
 );
 
+const StoveScreen = lazy(() =>
+  import('./screens/stove/StoveScreen.js').then((m) => ({ default: m.StoveScreen })),
+);
+const MethodScreen = lazy(() =>
+  import('./screens/method/MethodScreen.js').then((m) => ({ default: m.MethodScreen })),
+);
+const CompareScreen = lazy(() =>
+  import('./screens/compare/CompareScreen.js').then((m) => ({ default: m.CompareScreen })),
+);
+const DishesScreen = lazy(() =>
+  import('./screens/dishes/DishesScreen.js').then((m) => ({ default: m.DishesScreen })),
+);
+const WaterTestScreen = lazy(() =>
+  import('./screens/kitchen/WaterTestScreen.js').then((m) => ({ default: m.WaterTestScreen })),
+);
+
 const later = (screen: React.ReactNode) => <Suspense fallback={<p>…</p>}>{screen}</Suspense>;
 
 const router = createBrowserRouter([
@@ -31,10 +46,14 @@ const router = createBrowserRouter([
     errorElement: <ErrorScreen />,
     children: [
       { index: true, element: <PourScreen /> },
-      { path: 'stove', element: <StoveScreen /> },
+      { path: 'stove', element: later(<StoveScreen />) },
+      { path: 'method', element: later(<MethodScreen />) },
+      { path: 'compare', element: later(<CompareScreen />) },
+      { path: 'dishes', element: later(<DishesScreen />) },
       { path: 'notebook', element: later(<NotebookScreen />) },
       { path: 'notebook/:id', element: later(<PageScreen />) },
       { path: 'kitchen', element: later(<KitchenScreen />) },
+      { path: 'kitchen/water-test', element: later(<WaterTestScreen />) },
       { path: '*', element: <NotHere /> },
     ],
   },
@@ -55,6 +74,8 @@ function start(): void {
     if (now.reachable && !before.reachable && useKitchen.getState().state !== 'loaded') void readBack();
   });
   void readBack();
+  // The stove has to open even when the server has gone: it is fetched before anybody asks for it.
+  setTimeout(() => void import('./screens/stove/StoveScreen.js'), 1500);
 }
 
 const root = document.getElementById('root');

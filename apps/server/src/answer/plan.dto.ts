@@ -39,7 +39,7 @@ import {
   TextListField,
 } from '../common/fields.js';
 
-const HEATS: readonly HeatSetting[] = ['high', 'mediumHigh', 'medium', 'low', 'veryLow', 'off'];
+export const HEATS: readonly HeatSetting[] = ['high', 'mediumHigh', 'medium', 'low', 'veryLow', 'off'];
 const STATES: readonly State[] = [
   'whole',
   'cooked',

@@ -1,5 +1,5 @@
 import { GRAINS } from '@hammock/core';
-import { ChoiceField, TextField } from '../common/fields.js';
+import { ChoiceField, DayField, TextField } from '../common/fields.js';
 
 /** What is sent to keep a bag of grain. */
 export class BagDto {
@@ -11,4 +11,7 @@ export class BagDto {
 
   @TextField(280, { about: 'What the cook wants to remember of it', mayBeEmpty: true })
   note: string;
+
+  @DayField({ about: 'Day it was opened', optional: true, example: '2026-11-01' })
+  openedOn?: string | null;
 }

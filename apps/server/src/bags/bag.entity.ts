@@ -17,4 +17,8 @@ export class Bag extends KeptEntity implements BagRecord {
   @ApiProperty({ description: 'What the cook wants to remember of it' })
   @Column({ type: 'text' })
   note: string;
+
+  @ApiProperty({ description: 'Day it was opened', example: '2026-11-01', type: String, nullable: true })
+  @Column({ type: 'text', nullable: true })
+  openedOn: string | null;
 }

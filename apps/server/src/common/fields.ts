@@ -5,12 +5,15 @@ import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
+  IsISO8601,
   IsIn,
   IsInt,
   IsNotEmpty,
   IsNumber,
   IsOptional,
   IsString,
+  IsUUID,
+  Length,
   Max,
   MaxLength,
   Min,
@@ -115,5 +118,22 @@ export function ChoiceListField(choices: readonly string[], about: About): Prope
     IsArray({ message: 'This must be a list.' }),
     ArrayMaxSize(choices.length, { message: `At most ${choices.length.toString()}.` }),
     IsIn(choices, { each: true, message: `Each must be one of ${choices.join(', ')}.` }),
+  );
+}
+
+/** A day as YYYY-MM-DD, or null when nobody knows. */
+export function DayField(about: About): PropertyDecorator {
+  return applyDecorators(
+    ...field(about, { type: String, format: 'date', nullable: true }),
+    IsISO8601({ strict: true }, { message: 'This must be a day, such as 2026-11-01.' }),
+    Length(10, 10, { message: 'This must be a day, such as 2026-11-01.' }),
+  );
+}
+
+/** Id of another kept thing. */
+export function UuidField(about: About): PropertyDecorator {
+  return applyDecorators(
+    ...field(about, { type: String, format: 'uuid' }),
+    IsUUID('all', { message: 'This must be an id (UUID).' }),
   );
 }

@@ -6,6 +6,7 @@ import { UuidParam } from '../common/uuidParam.js';
 import { Cook } from './cook.entity.js';
 import { CookChangeDto, CookDto, OutcomeDto, StageEventDto } from './cook.dto.js';
 import { CooksService } from './cooks.service.js';
+import { DishUse } from './dishUse.js';
 
 /** Which cooks to list. */
 export class CookListQuery {
@@ -24,9 +25,17 @@ export class CooksController {
   constructor(private readonly cooks: CooksService) {}
 
   @Get()
+  @ApiOperation({ summary: 'Newest first; without plan, answer and taps' })
   @ApiOkResponse({ type: Cook, isArray: true })
   list(@Query() query: CookListQuery): Promise<Cook[]> {
     return this.cooks.list(query.limit ?? 50, query.beforeMs);
+  }
+
+  @Get('by-dish')
+  @ApiOperation({ summary: 'How often each dish was cooked and how it came out' })
+  @ApiOkResponse({ type: DishUse, isArray: true })
+  byDish(): Promise<DishUse[]> {
+    return this.cooks.byDish();
   }
 
   @Get(':id')

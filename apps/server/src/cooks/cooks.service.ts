@@ -8,6 +8,7 @@ import { notFound, ProblemException } from '../common/problems.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { Cook } from './cook.entity.js';
 import type { CookChangeDto, CookDto, OutcomeDto, StageEventDto } from './cook.dto.js';
+import { DishUse } from './dishUse.js';
 import { Outcome } from './outcome.entity.js';
 import { StageEventRow } from './stageEvent.entity.js';
 
@@ -20,14 +21,31 @@ export class CooksService {
     private readonly answers: AnswerService,
   ) {}
 
-  /** Newest first, with outcomes, without the taps. */
+  /** Newest first, with outcomes; plan, answer and taps are read with the one cook. */
   list(limit: number, beforeMs?: number): Promise<Cook[]> {
     return this.cooks.find({
+      select: LINE,
       where: beforeMs === undefined ? {} : { startedAtMs: LessThan(beforeMs) },
       relations: { outcome: true },
       order: { startedAtMs: 'DESC', id: 'ASC' },
       take: limit,
     });
+  }
+
+  /** How often each dish was cooked, how often it came out as wanted, and when it was last made. */
+  async byDish(): Promise<DishUse[]> {
+    const rows: DishUse[] = await this.cooks
+      .createQueryBuilder('cook')
+      .leftJoin('cook.outcome', 'outcome')
+      .select('cook.dishId', 'dishId')
+      .addSelect('COUNT(*)', 'cooks')
+      .addSelect('COUNT(outcome.cookId)', 'judged')
+      .addSelect('SUM(CASE WHEN outcome.texture = 3 THEN 1 ELSE 0 END)', 'asWanted')
+      .addSelect('MAX(cook.startedAtMs)', 'lastAtMs')
+      .where('cook.dishId IS NOT NULL AND cook.abandoned = 0')
+      .groupBy('cook.dishId')
+      .getRawMany();
+    return rows;
   }
 
   /** One cook with its taps in order and its outcome. */
@@ -93,6 +111,21 @@ export class CooksService {
     return this.read(id);
   }
 }
+
+/** What the notebook's list needs: a plan and its answer are ten kilobytes each. */
+const LINE = {
+  id: true,
+  dishId: true,
+  bagId: true,
+  vesselId: true,
+  hobId: true,
+  cupId: true,
+  label: true,
+  advisedMl: true,
+  pouredMl: true,
+  startedAtMs: true,
+  abandoned: true,
+} as const;
 
 async function existing(manager: EntityManager, id: string): Promise<Cook> {
   const cook = await manager.findOneBy(Cook, { id });

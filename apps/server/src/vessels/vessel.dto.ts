@@ -1,4 +1,5 @@
-import { RANGES, type LidFit, type Wall } from '@hammock/core';
+import { RANGES, type LidFit, type VesselKind, type Wall } from '@hammock/core';
+import { VESSEL_KINDS } from '../answer/plan.dto.js';
 import { ChoiceField, NumberField, TextField } from '../common/fields.js';
 
 /** What is sent to keep a pot. */
@@ -17,4 +18,7 @@ export class VesselDto {
 
   @ChoiceField(['thin', 'heavy'], { about: 'Wall' })
   wall: Wall;
+
+  @ChoiceField(VESSEL_KINDS, { about: 'What it is; a pot when left out', optional: true })
+  kind?: VesselKind;
 }

@@ -1,5 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { LidFit, VesselRecord, Wall } from '@hammock/core';
+import type { LidFit, VesselKind, VesselRecord, Wall } from '@hammock/core';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 
@@ -25,4 +25,8 @@ export class Vessel extends KeptEntity implements VesselRecord {
   @ApiProperty({ enum: ['thin', 'heavy'] })
   @Column({ type: 'text' })
   wall: Wall;
+
+  @ApiProperty({ enum: ['pot', 'pressureCooker', 'multiCooker', 'riceCooker'] })
+  @Column({ type: 'text', default: 'pot' })
+  kind: VesselKind;
 }

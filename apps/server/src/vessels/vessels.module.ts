@@ -10,7 +10,7 @@ const controller = keptController({
   tag: 'kitchen',
   entity: Vessel,
   dto: VesselDto,
-  columns: (dto) => dto,
+  columns: (dto) => ({ ...dto, kind: dto.kind ?? 'pot' }),
 });
 
 @Module({ imports: [TypeOrmModule.forFeature([Vessel])], controllers: [controller] })

@@ -21,8 +21,8 @@ jest.mock('./stove/alarm.js', () => ({
   ring: () => undefined,
 }));
 
-function show(path: string) {
-  return render(
+async function show(path: string) {
+  const shown = render(
     <MemoryRouter initialEntries={[path]}>
       <Routes>
         <Route path="/" element={<Shell />}>
@@ -35,6 +35,11 @@ function show(path: string) {
       </Routes>
     </MemoryRouter>,
   );
+  // What stands below the number is a piece of its own, and comes a moment later.
+  await act(async () => {
+    await import('./pour/below.js');
+  });
+  return shown;
 }
 
 const press = (name: RegExp | string): boolean => fireEvent.click(screen.getByRole('button', { name }));
@@ -51,8 +56,8 @@ beforeEach(() => {
 afterEach(cleanup);
 
 describe('Pour', () => {
-  it('shows one number, the other units, what to keep by, and an account that names its terms', () => {
-    show('/');
+  it('shows one number, the other units, what to keep by, and an account that names its terms', async () => {
+    await show('/');
     expect(number()).toMatch(/cups?/u);
     expect(screen.getByTestId('pour-other').textContent).toMatch(/^\d+ ml$/u);
     expect(screen.getByText(/hot by you/u)).toBeTruthy();
@@ -69,8 +74,8 @@ describe('Pour', () => {
     expect(screen.getByText(/from memory/u)).toBeTruthy();
   });
 
-  it('recomputes as it is typed, tells what is wrong at the field, and keeps the last number', () => {
-    show('/');
+  it('recomputes as it is typed, tells what is wrong at the field, and keeps the last number', async () => {
+    await show('/');
     const field = screen.getByRole('textbox', { name: 'Amount of grain' });
     const first = number();
     type(field, '1 cup');
@@ -86,8 +91,8 @@ describe('Pour', () => {
     expect((field as HTMLInputElement).value).toBe('40 cups');
   });
 
-  it('changes the people, the units and the ingredients in place', () => {
-    show('/');
+  it('changes the people, the units and the ingredients in place', async () => {
+    await show('/');
     const four = screen.getByTestId('pour-other').textContent;
     press('One more');
     expect(screen.getByRole('status', { name: 'How many' }).textContent).toBe('5');
@@ -100,18 +105,18 @@ describe('Pour', () => {
     expect(screen.queryByText('Onion brings')).toBeNull();
   });
 
-  it('answers a base that is too wet by pouring nothing, and does not start that pot', () => {
+  it('answers a base that is too wet by pouring nothing, and does not start that pot', async () => {
     useDraft
       .getState()
       .setSpec({ ingredients: [{ ingredientId: 'tomato', amount: { g: 2500 }, state: 'withLiquid' }] });
-    show('/');
+    await show('/');
     expect(number()).toBe('nothing');
-    expect(screen.getByText(/Leave out|Ladle out/u)).toBeTruthy();
+    expect(await screen.findByText(/Leave out|Ladle out/u)).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Cook this' }).hasAttribute('disabled')).toBe(true);
   });
 
-  it('keeps the pot as it stands, in its dish or as one of its own', () => {
-    show('/');
+  it('keeps the pot as it stands, in its dish or as one of its own', async () => {
+    await show('/');
     press('One more');
     press('Keep these changes in Pilaf');
     expect(useKitchen.getState().dishes[0]?.spec.portions).toBe(5);
@@ -122,16 +127,16 @@ describe('Pour', () => {
     expect(useDraft.getState().draft?.label).toBe('Sunday pot');
   });
 
-  it('asks for a pot when there is none', () => {
+  it('asks for a pot when there is none', async () => {
     useDraft.getState().choose({ vesselId: null });
-    show('/');
+    await show('/');
     expect(screen.getByText('Choose a pot.')).toBeTruthy();
   });
 
-  it('has something to say before it knows the kitchen, and without a server', () => {
+  it('has something to say before it knows the kitchen, and without a server', async () => {
     useDraft.setState({ draft: null });
     useKitchen.setState({ state: 'empty', dishes: [] });
-    show('/');
+    await show('/');
     expect(screen.getByText(/Looking into the kitchen/u)).toBeTruthy();
     void act(() => useOutbox.setState({ reachable: false }));
     expect(screen.getByText('Nothing to hang yet.')).toBeTruthy();
@@ -146,15 +151,15 @@ describe('Stove', () => {
     useCooks.getState().begin(draft, planInputOf(draft, useKitchen.getState()));
   };
 
-  it('has nothing on until a pot is begun', () => {
-    show('/stove');
+  it('has nothing on until a pot is begun', async () => {
+    await show('/stove');
     expect(screen.getByText('No pot is on.')).toBeTruthy();
   });
 
-  it('goes through the stages with a clock, and can add, undo and give up', () => {
+  it('goes through the stages with a clock, and can add, undo and give up', async () => {
     jest.useFakeTimers({ now: 1_760_000_000_000 });
     begin();
-    show('/stove');
+    await show('/stove');
     expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Cook the base');
     press('Start the clock');
     act(() => {
@@ -180,10 +185,10 @@ describe('Stove', () => {
     jest.useRealTimers();
   });
 
-  it('asks how it came out and writes it down', () => {
+  it('asks how it came out and writes it down', async () => {
     begin();
     for (const stage of useCooks.getState().active!.answer.stages) useCooks.getState().tap('done', stage.id);
-    show('/stove');
+    await show('/stove');
     expect(screen.getByText('Open, fork, taste')).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Where did it hang?' }).hasAttribute('disabled')).toBe(true);
     fireEvent.click(screen.getByRole('radio', { name: 'a little soft' }));
@@ -213,19 +218,20 @@ describe('Notebook', () => {
     return cook;
   };
 
-  it('lists pots with what was poured and how they came out, not those given up', () => {
+  it('lists pots with what was poured and how they came out, not those given up', async () => {
     page();
-    show('/notebook');
+    await show('/notebook');
     expect(screen.getAllByRole('link', { name: /Pilaf/u })).toHaveLength(2);
     expect(screen.getByText('0 of 1 came out as wanted.')).toBeTruthy();
     expect(screen.getAllByText(/% (more|less) than advised/u)).toHaveLength(2);
     expect(screen.getByText('not judged yet')).toBeTruthy();
   });
 
-  it('opens a page with its account of that day and its stages, and cooks it again', () => {
+  it('opens a page with its account of that day and its stages, and cooks it again', async () => {
     const cook = page();
-    show(`/notebook/${cook.id}`);
-    expect(screen.getByRole('list', { name: 'Water account' })).toBeTruthy();
+    network(() => ({ status: 200, body: cook }));
+    await show(`/notebook/${cook.id}`);
+    expect(await screen.findByRole('list', { name: 'Water account' })).toBeTruthy();
     expect(screen.getByText('How it went')).toBeTruthy();
     useDraft.setState({ draft: null });
     press('Cook it again');
@@ -235,13 +241,13 @@ describe('Notebook', () => {
 
   it('says so when it is empty, loading, or the page is not there', async () => {
     useCooks.setState({ recent: undefined });
-    show('/notebook');
+    await show('/notebook');
     expect(screen.getByText(/Turning the pages/u)).toBeTruthy();
     void act(() => useCooks.setState({ recent: [] }));
     expect(screen.getByText(/Nothing is written down yet/u)).toBeTruthy();
     cleanup();
     network(() => ({ status: 404, body: { title: 'No such cook' } }));
-    show('/notebook/nowhere');
+    await show('/notebook/nowhere');
     expect(await screen.findByText(/not in the notebook/u)).toBeTruthy();
   });
 
@@ -259,8 +265,8 @@ describe('Notebook', () => {
 });
 
 describe('Kitchen', () => {
-  it('adds a pot once its fields are right, and puts back what was taken away', () => {
-    show('/kitchen');
+  it('adds a pot once its fields are right, and puts back what was taken away', async () => {
+    await show('/kitchen');
     press('Add a pot');
     const form = within(screen.getByRole('form', { name: 'New pot' }));
     fireEvent.change(form.getByRole('textbox', { name: /Width/u }), { target: { value: '900' } });
@@ -279,8 +285,8 @@ describe('Kitchen', () => {
     expect(useKitchen.getState().vessels.at(-1)).toMatchObject({ label: 'Tin' });
   });
 
-  it('keeps the household as it is typed, but not what cannot be', () => {
-    show('/kitchen');
+  it('keeps the household as it is typed, but not what cannot be', async () => {
+    await show('/kitchen');
     const height = screen.getByRole('textbox', { name: /Height above the sea/u });
     fireEvent.change(height, { target: { value: '1200' } });
     expect(useKitchen.getState().household.altitudeM).toBe(1200);
@@ -292,13 +298,13 @@ describe('Kitchen', () => {
 });
 
 describe('the shell', () => {
-  it('says what is kept while the server is gone, and what it refused', () => {
+  it('says what is kept while the server is gone, and what it refused', async () => {
     useOutbox.setState({
       reachable: false,
       letters: [{ key: 'a', method: 'PUT', path: '/api/a' }],
       refusals: ['label: This is needed.'],
     });
-    show('/stove');
+    await show('/stove');
     expect(screen.getByText(/1 change is kept here/u)).toBeTruthy();
     expect(screen.getByText(/Not stored: label/u)).toBeTruthy();
     press('Read');

@@ -1,6 +1,7 @@
 import {
   answer,
   cautionsFor,
+  type CookLine,
   type CookRecord,
   type OutcomeRecord,
   type PlanInput,
@@ -16,7 +17,7 @@ export interface CookStore {
   /** The pot on the stove, or the last one still without an outcome. */
   readonly active: CookRecord | null;
   /** The notebook's pages, newest first; undefined until asked for. */
-  readonly recent: readonly CookRecord[] | undefined;
+  readonly recent: readonly CookLine[] | undefined;
   readonly begin: (draft: Draft, input: PlanInput) => boolean;
   readonly tap: (kind: StageEvent['kind'], stageId: string, minutes?: number) => void;
   readonly setPoured: (id: string, pouredMl: number) => void;
@@ -38,7 +39,7 @@ export const useCooks = create<CookStore>()(
         const { active, recent } = get();
         set({
           active: active?.id === id ? { ...active, ...fields } : active,
-          recent: recent?.map((c) => (c.id === id ? { ...c, ...fields } : c)),
+          recent: recent?.map((c) => (c.id === id ? { ...c, ...lineOf(fields) } : c)),
         });
       };
       return {
@@ -49,7 +50,7 @@ export const useCooks = create<CookStore>()(
           if (!result.ok) return false;
           const cook = newCook(draft, input, result.value);
           const { id, label, startedAtMs, dishId, bagId, vesselId, hobId, cupId } = cook;
-          set({ active: cook, recent: get().recent && [cook, ...(get().recent ?? [])] });
+          set({ active: cook, recent: get().recent && [lineOf(cook), ...(get().recent ?? [])] });
           const body = { label, startedAtMs, dishId, bagId, vesselId, hobId, cupId, input };
           useOutbox.getState().post({ key: `cook/${id}`, method: 'PUT', path: `/api/cooks/${id}`, body });
           return true;
@@ -107,13 +108,19 @@ export const useCooks = create<CookStore>()(
         loadRecent: async () => {
           const reply = await ask('GET', '/api/cooks?limit=100');
           useOutbox.getState().noteReachable(reply.kind !== 'gone');
-          if (reply.kind === 'stored') set({ recent: reply.body as CookRecord[] });
+          if (reply.kind === 'stored') set({ recent: reply.body as CookLine[] });
         },
       };
     },
     { name: 'hammock.cooks', partialize: ({ active, recent }) => ({ active, recent: recent?.slice(0, 30) }) },
   ),
 );
+
+/** What the notebook's list keeps of a cook. */
+function lineOf<T extends Partial<CookRecord>>(cook: T): Omit<T, 'input' | 'answer' | 'events'> {
+  const { input, answer, events, ...line } = cook;
+  return line;
+}
 
 function newCook(draft: Draft, input: PlanInput, found: Parameters<typeof withCautions>[1]): CookRecord {
   const { dishId, bagId, vesselId, hobId, label } = draft;
@@ -154,7 +161,7 @@ export function withCautions(
 
 async function unfinishedId(): Promise<string | undefined> {
   const reply = await ask('GET', '/api/cooks?limit=1');
-  const [newest] = reply.kind === 'stored' ? (reply.body as CookRecord[]) : [];
+  const [newest] = reply.kind === 'stored' ? (reply.body as CookLine[]) : [];
   const unfinished =
     newest && !newest.abandoned && !newest.outcome && Date.now() - newest.startedAtMs < STALE_MS;
   return unfinished ? newest.id : undefined;

@@ -8,7 +8,13 @@ import type {
   HobFields,
   HobRecord,
   HouseholdRecord,
+  IngredientFields,
+  IngredientRecord,
   KeptRecord,
+  MethodFields,
+  MethodRecord,
+  SteamTestFields,
+  SteamTestRecord,
   Measure,
   VesselFields,
   VesselRecord,
@@ -16,6 +22,7 @@ import type {
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { ask } from '../api/http.js';
+import { changesBetween, onUndo, useHistory, withChanges } from './history.js';
 import { useOutbox } from './outbox.js';
 
 /** The kinds of thing a kitchen keeps, by the name of their list. */
@@ -25,6 +32,9 @@ export interface KitchenLists {
   readonly hobs: readonly HobRecord[];
   readonly cups: readonly CupRecord[];
   readonly dishes: readonly DishRecord[];
+  readonly ingredients: readonly IngredientRecord[];
+  readonly methods: readonly MethodRecord[];
+  readonly steamTests: readonly SteamTestRecord[];
 }
 export type KitchenKind = keyof KitchenLists;
 
@@ -34,6 +44,9 @@ export interface KitchenFields {
   readonly hobs: HobFields;
   readonly cups: CupFields;
   readonly dishes: DishFields;
+  readonly ingredients: IngredientFields;
+  readonly methods: MethodFields;
+  readonly steamTests: SteamTestFields;
 }
 
 export interface Kitchen extends KitchenLists {
@@ -46,7 +59,19 @@ export interface Kitchen extends KitchenLists {
   readonly setHousehold: (change: Partial<HouseholdRecord>) => void;
 }
 
-const KINDS: readonly KitchenKind[] = ['bags', 'vessels', 'hobs', 'cups', 'dishes'];
+const KINDS: readonly KitchenKind[] = [
+  'bags',
+  'vessels',
+  'hobs',
+  'cups',
+  'dishes',
+  'ingredients',
+  'methods',
+  'steamTests',
+];
+/** Where each list lives at the server, where that is not its name. */
+const PATHS: Partial<Record<KitchenKind, string>> = { steamTests: 'steam-tests' };
+const pathOf = (kind: KitchenKind): string => PATHS[kind] ?? kind;
 
 const NO_HOUSEHOLD: HouseholdRecord = {
   name: '',
@@ -67,9 +92,14 @@ export const useKitchen = create<Kitchen>()(
       hobs: [],
       cups: [],
       dishes: [],
+      ingredients: [],
+      methods: [],
+      steamTests: [],
       state: 'empty',
       load: async () => {
-        const replies = await Promise.all(['household', ...KINDS].map((path) => ask('GET', `/api/${path}`)));
+        const replies = await Promise.all(
+          ['household', ...KINDS.map(pathOf)].map((path) => ask('GET', `/api/${path}`)),
+        );
         useOutbox.getState().noteReachable(replies.every((r) => r.kind !== 'gone'));
         // Changes still in the outbox are newer than what the server has.
         if (useOutbox.getState().letters.some((l) => l.key.startsWith('kitchen/'))) return;
@@ -86,11 +116,14 @@ export const useKitchen = create<Kitchen>()(
         const before = list.find((r) => r.id === id);
         const record = { ...fields, id, createdAtMs: before?.createdAtMs ?? now, updatedAtMs: now };
         const changed = before ? list.map((r) => (r.id === id ? record : r)) : [...list, record];
+        note(kind, id, before && fieldsOf(before), fields);
         set({ [kind]: changed } as unknown as Partial<Kitchen>);
         post(kind, id, { method: 'PUT', body: fields });
       },
       remove: (kind, id) => {
         const list = get()[kind] as readonly KeptRecord[];
+        const before = list.find((r) => r.id === id);
+        note(kind, id, before && fieldsOf(before), undefined);
         set({ [kind]: list.filter((r) => r.id !== id) } as unknown as Partial<Kitchen>);
         post(kind, id, { method: 'DELETE' });
       },
@@ -104,21 +137,50 @@ export const useKitchen = create<Kitchen>()(
     }),
     {
       name: 'hammock.kitchen',
-      partialize: ({ household, bags, vessels, hobs, cups, dishes, state }) => ({
+      partialize: ({ household, state, ...lists }) => ({
         household,
-        bags,
-        vessels,
-        hobs,
-        cups,
-        dishes,
+        ...(Object.fromEntries(KINDS.map((kind) => [kind, lists[kind]])) as unknown as KitchenLists),
         state: state === 'empty' ? ('empty' as const) : ('remembered' as const),
       }),
     },
   ),
 );
 
+/** A kept thing without what the server adds. */
+export function fieldsOf<T extends KeptRecord>(record: T): Omit<T, keyof KeptRecord> {
+  const { id, createdAtMs, updatedAtMs, ...fields } = record;
+  Reflect.deleteProperty(fields, 'deletedAtMs');
+  return fields;
+}
+
+let undoing = false;
+
+function note(kind: KitchenKind, id: string, before: object | undefined, after: object | undefined): void {
+  if (undoing) return;
+  const label = ((after ?? before) as { label?: string } | undefined)?.label ?? '';
+  useHistory.getState().record({
+    target: `kitchen/${kind}/${id}`,
+    words: label,
+    changes: changesBetween({ it: before }, { it: after }),
+  });
+}
+
+onUndo('kitchen', (rest, changes, back) => {
+  const [kind, id] = rest.split('/') as [KitchenKind, string];
+  const { keep, remove, ...lists } = useKitchen.getState();
+  const now = (lists[kind] as readonly KeptRecord[]).find((r) => r.id === id);
+  const { it } = withChanges<{ it?: unknown }>({ it: now && fieldsOf(now) }, changes, back);
+  undoing = true;
+  try {
+    if (it === undefined) remove(kind, id);
+    else keep(kind, id, it as KitchenFields[KitchenKind]);
+  } finally {
+    undoing = false;
+  }
+});
+
 function post(kind: KitchenKind, id: string, letter: { method: 'PUT' | 'DELETE'; body?: unknown }): void {
-  useOutbox.getState().post({ key: `kitchen/${kind}/${id}`, path: `/api/${kind}/${id}`, ...letter });
+  useOutbox.getState().post({ key: `kitchen/${kind}/${id}`, path: `/api/${pathOf(kind)}/${id}`, ...letter });
 }
 
 /** The household's cups, spoons and jugs as the core measures with them. */

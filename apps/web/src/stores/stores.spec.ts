@@ -95,8 +95,8 @@ describe('the draft', () => {
 describe('the kitchen store', () => {
   it('changes here first and writes to the server', () => {
     const store = useKitchen.getState();
-    store.keep('bags', 'new', { grainId: 'millet', label: 'Millet', note: '' });
-    store.keep('bags', 'bag-long', { grainId: 'longGrainWhite', label: 'Longer', note: '' });
+    store.keep('bags', 'new', { grainId: 'millet', label: 'Millet', note: '', openedOn: null });
+    store.keep('bags', 'bag-long', { grainId: 'longGrainWhite', label: 'Longer', note: '', openedOn: null });
     expect(useKitchen.getState().bags.map((b) => b.label)).toEqual(['Longer', 'Jasmine', 'Millet']);
     store.remove('bags', 'bag-jasmine');
     expect(useKitchen.getState().bags.map((b) => b.label)).toEqual(['Longer', 'Millet']);
@@ -125,6 +125,9 @@ describe('the kitchen store', () => {
       hobs: HOBS,
       cups: CUPS,
       dishes: [],
+      ingredients: [],
+      methods: [],
+      'steam-tests': [],
     };
     network((_m, path) => ({ status: 200, body: lists[path.replace('/api/', '')] }));
     await useKitchen.getState().load();

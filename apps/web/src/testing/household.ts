@@ -9,6 +9,7 @@ import type {
 } from '@hammock/core';
 import { useCooks } from '../stores/cooks.js';
 import { useDraft } from '../stores/draft.js';
+import { useHistory } from '../stores/history.js';
 import { useKitchen } from '../stores/kitchen.js';
 import { useOutbox } from '../stores/outbox.js';
 
@@ -23,8 +24,8 @@ export const HOUSEHOLD: HouseholdRecord = {
   metric: false,
 };
 export const BAGS: readonly BagRecord[] = [
-  { ...kept('bag-long'), grainId: 'longGrainWhite', label: 'Long', note: '' },
-  { ...kept('bag-jasmine'), grainId: 'jasmine', label: 'Jasmine', note: 'sticky' },
+  { ...kept('bag-long'), grainId: 'longGrainWhite', label: 'Long', note: '', openedOn: null },
+  { ...kept('bag-jasmine'), grainId: 'jasmine', label: 'Jasmine', note: 'sticky', openedOn: null },
 ];
 export const VESSELS: readonly VesselRecord[] = [
   {
@@ -34,6 +35,7 @@ export const VESSELS: readonly VesselRecord[] = [
     volumeMl: 2000,
     lid: 'wellFitting',
     wall: 'thin',
+    kind: 'pot',
   },
   {
     ...kept('pot-large'),
@@ -42,6 +44,7 @@ export const VESSELS: readonly VesselRecord[] = [
     volumeMl: 5000,
     lid: 'wellFitting',
     wall: 'thin',
+    kind: 'pot',
   },
 ];
 export const HOBS: readonly HobRecord[] = [
@@ -134,12 +137,16 @@ export function settle(): void {
     hobs: HOBS,
     cups: CUPS,
     dishes: DISHES,
+    ingredients: [],
+    methods: [],
+    steamTests: [],
     state: 'loaded',
   });
   useCooks.setState({ active: null, recent: undefined });
   useDraft.setState({ draft: null });
   const [pilaf] = DISHES;
   if (pilaf) useDraft.getState().chooseDish(pilaf);
+  useHistory.setState({ past: [], future: [] });
 }
 
 /** Lets promises and timers of no length run. */

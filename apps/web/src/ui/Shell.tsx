@@ -1,13 +1,15 @@
 import { useEffect } from 'react';
-import { NavLink, Outlet } from 'react-router';
+import { NavLink, Outlet, useLocation } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
 import { useOutbox } from '../stores/outbox.js';
 import { Button } from './Button.js';
+import { UndoBar } from './UndoBar.js';
 
 const TAGS = [
   ['/', 'Pour'],
   ['/stove', 'Stove'],
   ['/notebook', 'Notebook'],
+  ['/dishes', 'Dishes'],
   ['/kitchen', 'Kitchen'],
 ] as const;
 
@@ -17,6 +19,8 @@ export function Shell() {
   useEffect(() => {
     document.title = 'Hammock';
   }, []);
+  const { pathname } = useLocation();
+  const ofPour = pathname === '/method' || pathname === '/compare';
   return (
     <div className="mx-auto flex min-h-dvh max-w-[82rem] flex-col px-4 pb-24 sm:px-8 sm:pb-10">
       <a
@@ -44,8 +48,8 @@ export function Shell() {
                 to={to}
                 end={to === '/'}
                 className={({ isActive }) =>
-                  `flex min-h-12 items-end justify-center px-4 pb-2 no-underline max-sm:rounded-t-2xl max-sm:pt-2 sm:rounded-b-2xl sm:px-5 ${
-                    isActive ? 'bg-ink pt-4 font-bold text-ground' : 'pt-2 text-ink'
+                  `flex min-h-12 items-end justify-center px-2.5 pb-2 no-underline max-sm:rounded-t-2xl max-sm:pt-2 sm:rounded-b-2xl sm:px-5 ${
+                    isActive || (to === '/' && ofPour) ? 'bg-ink pt-4 font-bold text-ground' : 'pt-2 text-ink'
                   }`
                 }
               >
@@ -62,6 +66,7 @@ export function Shell() {
         </ul>
       </nav>
       <ServerNotice />
+      <UndoBar />
       <main id="main" className="flex-1 pt-4 sm:pt-6">
         <Outlet />
       </main>

@@ -1,8 +1,6 @@
 import type {
-  Act,
   Allergen,
   BaseSeen,
-  CautionCode,
   DoubtPart,
   Drain,
   HeatSetting,
@@ -120,6 +118,9 @@ export const STATE: Readonly<Record<State, string>> = {
   soaked: 'soaked',
 };
 
+/** Who says how far the base is down. */
+export const BASE_BY = { state: 'by its looks', heat: 'by the fire', weighed: 'by the scale' } as const;
+
 export const METHOD: Readonly<Record<Method, string>> = {
   coveredAbsorption: 'covered absorption',
   boilDown: 'boil down, then steam',
@@ -147,100 +148,6 @@ export const RULE: Readonly<Record<Rule, string>> = {
   firstJoint: 'to the first joint',
   twoFingers: 'two fingers above',
   baseOnly: 'no water, only the base',
-};
-
-/** What is done in a stage: its name, what to do, and what to look for. */
-export const ACT: Readonly<
-  Record<Act, { readonly name: string; readonly what: string; readonly look: string }>
-> = {
-  soak: { name: 'Soak', what: 'Grain under cool water.', look: 'Grains turn white and snap easily.' },
-  drain: { name: 'Drain', what: 'Tip into a sieve and shake.', look: 'No more than a drip a second.' },
-  warmFat: {
-    name: 'Warm the fat',
-    what: 'Fat in the pot, whole spices with it.',
-    look: 'It shimmers; spices uncurl and crackle.',
-  },
-  base: {
-    name: 'Cook the base',
-    what: 'Onion first, then what is wet. Stir.',
-    look: 'As far down as the plan says, and no raw smell.',
-  },
-  toast: {
-    name: 'Toast the grain',
-    what: 'Grain in the fat. Keep it moving.',
-    look: 'An even colour; uneven means too hot.',
-  },
-  ladle: {
-    name: 'Ladle stew out',
-    what: 'Take out what the plan says and keep it by you.',
-    look: 'The stew that is left only just covers where the grain will lie.',
-  },
-  fryDry: {
-    name: 'Fry the grain dry',
-    what: 'Grain in the stew: stir, a minute covered, stir again, about four rounds.',
-    look: 'The stew is taken up; the grain comes off the base and turns translucent.',
-  },
-  grain: {
-    name: 'Grain in',
-    what: 'Drained grain into the seasoned liquid. Level it once, then leave it.',
-    look: 'It boils again.',
-  },
-  boilDown: {
-    name: 'Boil down',
-    what: 'No lid. Leave it alone.',
-    look: 'Holes open in the surface and the liquid sinks level with the grain.',
-  },
-  butter: {
-    name: 'Butter over',
-    what: 'The other half of the fat, over the top and down the side.',
-    look: 'It sizzles at the rim.',
-  },
-  pressureUp: {
-    name: 'Pour, lock, bring up',
-    what: 'Pour, add the salt, taste. Stir once, scrape the base. Lock the lid.',
-    look: 'A steady jet, then the first whistle or the pin up.',
-  },
-  pressure: {
-    name: 'At pressure',
-    what: 'Hold it there. Count from the first whistle.',
-    look: 'Only a whisper of steam between whistles.',
-  },
-  release: {
-    name: 'Let it down',
-    what: 'Off the heat. Leave it alone until the pressure has fallen by itself.',
-    look: 'The pin drops; the lid turns without force.',
-  },
-  cook: {
-    name: 'Pour, press cook',
-    what: 'Pour, add the salt, taste. Stir once. Lid on, press cook.',
-    look: 'The switch flips to warm.',
-  },
-  turn: {
-    name: 'Turn once',
-    what: 'From the side, top to bottom, gently. Close it again.',
-    look: 'No raw grains left on top.',
-  },
-  steam: {
-    name: 'Steam',
-    what: 'Closed as the plan says, lowest heat. Do not look.',
-    look: 'Grains stand up; the lid is hot to the rim.',
-  },
-  boil: {
-    name: 'Pour and boil',
-    what: 'Pour, add the salt, taste. Stir once.',
-    look: 'Bubbles all over, not only at the rim.',
-  },
-  openBoil: {
-    name: 'Boil open',
-    what: 'No lid. Leave it alone.',
-    look: 'Holes in the surface; the liquid level with the grain.',
-  },
-  simmer: {
-    name: 'Cover',
-    what: 'Lid on. Heat down. No peeking, no stirring.',
-    look: 'A thread of steam; a quiet crackle near the end.',
-  },
-  rest: { name: 'Rest', what: 'Off the heat. Lid stays shut.', look: 'It is still drinking.' },
 };
 
 export const SIGN: Readonly<Record<Sign, string>> = {
@@ -294,24 +201,4 @@ export const ALLERGEN: Readonly<Record<Allergen, string>> = {
   celery: 'celery',
   sesame: 'sesame',
   mustard: 'mustard',
-};
-
-export const CAUTION: Readonly<Record<CautionCode, string>> = {
-  allergens: 'Contains',
-  rawMeat:
-    'Raw meat or seafood: its own board, washed hands, cooked through. Probe temperatures are set by your local food authority.',
-  pressure:
-    'Pressure: grain never above half full, vent clear, ring in its place; let the pressure fall before you open. The maker’s manual comes first.',
-  coverAtFlame:
-    'Cloth, foil or paper at a flame: fold the corners up over the lid. Paper has a highest oven temperature on its packet.',
-  turningOut: 'Turning it out: dry gloves, and a plate wider than the pot.',
-  hotFat: 'Hot fat burns and spits. Stay with it.',
-  wetGrainInFat: 'Washed grain spits in hot fat: drain it well and let it in gently.',
-  hotChilli: 'Hot chillies: gloves, and keep your hands from your eyes.',
-  wholeSpices: 'Whole spices stay hard: take them out or point them out.',
-  lowSodiumSalt:
-    'Low-sodium salt is part potassium chloride: with kidney disease or some medicines, ask a clinician first.',
-  steamBurn: 'Open the lid away from you.',
-  leftovers:
-    'Leftovers: spread shallow, cool within an hour or two, keep at 5 °C or below, reheat once until steaming. Your local food-safety rules come first.',
 };

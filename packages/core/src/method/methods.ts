@@ -248,7 +248,8 @@ function before(
 }
 
 function whistlesOrMinutes(i: TemplateInput): readonly (Stage | false)[] {
-  const { whistles, pressureMin } = i.timing;
+  const { pressureMin } = i.timing;
+  const whistles = i.timing.whistles === 0 ? undefined : i.timing.whistles;
   // The first whistle ends the way up; the count says how many there are in all.
   const more = whistles === undefined ? 0 : whistles - 1;
   const byCount: Stage = {

@@ -1,9 +1,13 @@
 import type { Answer } from '../account/answer.js';
 import type { PlanInput, Served, Texture } from '../account/planInput.js';
 import type { Caution } from '../cautions/cautions.js';
-import type { HeatSetting, HobKind, LidFit, Wall } from '../heat/equipment.js';
+import type { HeatSetting, HobKind, LidFit, VesselKind, Wall } from '../heat/equipment.js';
+import type { WaterTest } from '../heat/waterTest.js';
+import type { OwnIngredient } from '../larder/own.js';
 import type { Measure } from '../measures/measurable.js';
+import type { Method } from '../method/methods.js';
 import type { StageEvent } from '../method/run.js';
+import type { Stage } from '../method/stage.js';
 
 /** What travels between web and server, owned by neither. Ids are UUIDs; times are ms since the epoch. */
 export interface KeptRecord {
@@ -27,6 +31,8 @@ export interface BagFields {
   readonly grainId: string;
   readonly label: string;
   readonly note: string;
+  /** Day it was opened, YYYY-MM-DD; null when nobody knows. */
+  readonly openedOn: string | null;
 }
 
 export interface VesselFields {
@@ -35,6 +41,7 @@ export interface VesselFields {
   readonly volumeMl: number;
   readonly lid: LidFit;
   readonly wall: Wall;
+  readonly kind: VesselKind;
 }
 
 export interface HobFields {
@@ -49,6 +56,26 @@ export interface CupFields {
   readonly ml: number;
   readonly parts: readonly string[];
   readonly stepMl: number | null;
+}
+
+/** An ingredient of the household's own, kept. */
+export interface IngredientFields {
+  readonly label: string;
+  readonly figures: Omit<OwnIngredient, 'id' | 'name'>;
+}
+
+/** A method of the household's own: stages that began as one of the nine. */
+export interface MethodFields {
+  readonly label: string;
+  readonly method: Method;
+  readonly stages: readonly Stage[];
+}
+
+/** The two weighings of a water test, for one pot on one hob. */
+export interface SteamTestFields extends WaterTest {
+  readonly label: string;
+  readonly vesselId: string;
+  readonly hobId: string;
 }
 
 /** A dish is a plan without a pot. */
@@ -79,6 +106,9 @@ export type VesselRecord = KeptRecord & VesselFields;
 export type HobRecord = KeptRecord & HobFields;
 export type CupRecord = KeptRecord & CupFields;
 export type DishRecord = KeptRecord & DishFields;
+export type IngredientRecord = KeptRecord & IngredientFields;
+export type MethodRecord = KeptRecord & MethodFields;
+export type SteamTestRecord = KeptRecord & SteamTestFields;
 export type PlanRecord = KeptRecord & PlanFields;
 
 /** An answer as the server gives it: with the cautions that apply. */
@@ -109,4 +139,16 @@ export interface CookRecord extends Choices {
   readonly abandoned: boolean;
   readonly events?: readonly (Omit<StageEvent, 'minutes'> & { readonly minutes?: number | null })[];
   readonly outcome?: OutcomeRecord | null;
+}
+
+/** A cook as the notebook lists it: without its plan, its answer and its taps. */
+export type CookLine = Omit<CookRecord, 'input' | 'answer' | 'events'>;
+
+/** How a dish has done so far. */
+export interface DishUseRecord {
+  readonly dishId: string;
+  readonly cooks: number;
+  readonly judged: number;
+  readonly asWanted: number;
+  readonly lastAtMs: number;
 }

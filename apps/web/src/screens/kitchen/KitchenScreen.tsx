@@ -4,18 +4,26 @@ import {
   HOB_POWER_W,
   RANGES,
   type BagFields,
+  type IngredientFields,
   type CupFields,
   type HobFields,
   type HobKind,
   type LidFit,
   type VesselFields,
+  type VesselKind,
   type Wall,
 } from '@hammock/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
 import { useKitchen } from '../../stores/kitchen.js';
 import { useTheme } from '../../stores/theme.js';
 import { Segments } from '../../ui/Segments.js';
-import { HOB_KIND, LID_FIT, WALL } from '../../words/words.js';
+import { HOB_KIND, LID_FIT, VESSEL_KIND, WALL } from '../../words/words.js';
+import { CupByWeighing } from './CupByWeighing.js';
+import { ageText } from './ageText.js';
 import { HouseholdForm } from './HouseholdForm.js';
+import { IngredientInputs, describeOwn } from './IngredientInputs.js';
+import { MethodList } from './MethodList.js';
 import { ThingList } from './ThingList.js';
 import { ChoiceInput, NumberInput, TextInput } from './inputs.js';
 
@@ -23,13 +31,14 @@ const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 const CUP_KINDS = { cup: 'cup', spoon: 'spoon', jug: 'jug with marks' } as const;
 const CUP_PARTS = ['1', '3/4', '2/3', '1/2', '1/3', '1/4'];
 
-const NEW_BAG: BagFields = { grainId: 'longGrainWhite', label: '', note: '' };
+const NEW_BAG: BagFields = { grainId: 'longGrainWhite', label: '', note: '', openedOn: null };
 const NEW_VESSEL: VesselFields = {
   label: '',
   diameterCm: 22,
   volumeMl: 4000,
   lid: 'wellFitting',
   wall: 'thin',
+  kind: 'pot',
 };
 const NEW_HOB: HobFields = { label: '', kind: 'gas', powerW: HOB_POWER_W };
 const NEW_CUP: CupFields = {
@@ -39,6 +48,8 @@ const NEW_CUP: CupFields = {
   parts: ['1', '1/2', '1/3', '1/4'],
   stepMl: null,
 };
+
+const NEW_INGREDIENT: IngredientFields = { label: '', figures: { like: 'tomato', body: 'thicker' } };
 
 const POWER_LABELS = [
   ['high', 'high'],
@@ -52,6 +63,7 @@ const POWER_LABELS = [
 export function KitchenScreen() {
   const state = useKitchen((s) => s.state);
   const theme = useTheme();
+  const [nowMs] = useState(() => Date.now());
   if (state === 'empty') return <p aria-busy>Looking into the kitchen …</p>;
   return (
     <div className="flex flex-col gap-9">
@@ -74,7 +86,9 @@ export function KitchenScreen() {
           title="Bags"
           one="bag"
           fresh={NEW_BAG}
-          describe={(b) => `${grainById(b.grainId)?.name ?? b.grainId}${b.note === '' ? '' : `. ${b.note}`}`}
+          describe={(b) =>
+            `${grainById(b.grainId)?.name ?? b.grainId}${ageText(b.openedOn, nowMs)}${b.note === '' ? '' : `. ${b.note}`}`
+          }
           fields={(bag, set, problem) => (
             <>
               <TextInput
@@ -89,6 +103,17 @@ export function KitchenScreen() {
                 words={GRAIN_WORDS}
                 onChange={(grainId) => set({ grainId })}
               />
+              <label className="flex flex-col">
+                Opened on
+                <input
+                  type="date"
+                  className="changeable"
+                  value={bag.openedOn ?? ''}
+                  onChange={(e) =>
+                    set({ openedOn: e.currentTarget.value === '' ? null : e.currentTarget.value })
+                  }
+                />
+              </label>
               <TextInput
                 label="Worth remembering"
                 value={bag.note}
@@ -105,7 +130,7 @@ export function KitchenScreen() {
           one="pot"
           fresh={NEW_VESSEL}
           describe={(v) =>
-            `${v.diameterCm.toString()} cm wide, ${(v.volumeMl / 1000).toFixed(1)} l, ${LID_FIT[v.lid]}, ${WALL[v.wall]}`
+            `${v.kind === 'pot' ? '' : `${VESSEL_KIND[v.kind]}, `}${v.diameterCm.toString()} cm wide, ${(v.volumeMl / 1000).toFixed(1)} l, ${LID_FIT[v.lid]}, ${WALL[v.wall]}`
           }
           fields={(pot, set, problem) => (
             <>
@@ -128,6 +153,12 @@ export function KitchenScreen() {
                 value={pot.volumeMl}
                 onChange={(volumeMl) => set({ volumeMl })}
                 problem={problem('volumeMl')}
+              />
+              <ChoiceInput
+                label="It is a"
+                value={pot.kind}
+                words={VESSEL_KIND}
+                onChange={(kind) => set({ kind: kind as VesselKind })}
               />
               <ChoiceInput
                 label="Lid"
@@ -211,6 +242,7 @@ export function KitchenScreen() {
                 onChange={(ml) => set({ ml })}
                 problem={problem('ml')}
               />
+              {cup.kind === 'cup' && <CupByWeighing onFound={(ml) => set({ ml })} />}
               {cup.kind === 'jug' && (
                 <NumberInput
                   label="Marked every"
@@ -247,8 +279,47 @@ export function KitchenScreen() {
             </>
           )}
         />
+        <ThingList
+          kind="ingredients"
+          title="Ingredients of your own"
+          one="ingredient"
+          fresh={NEW_INGREDIENT}
+          describe={describeOwn}
+          fields={(own, set, problem) => <IngredientInputs own={own} set={set} problem={problem} />}
+        />
+        <div className="flex flex-col gap-9">
+          <MethodList />
+          <section className="hung" aria-labelledby="steam">
+            <h2 id="steam" className="m-0 text-[1.35rem] font-bold">
+              Steam, pot by ring
+            </h2>
+            <SteamSoFar />
+            <Link
+              to="/kitchen/water-test"
+              className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+            >
+              Measure it with a pot of water
+            </Link>
+          </section>
+        </div>
       </div>
       <HouseholdForm />
     </div>
+  );
+}
+
+/** Which pots have been measured on which ring. */
+function SteamSoFar() {
+  const tests = useKitchen((s) => s.steamTests);
+  if (tests.length === 0)
+    return <p className="m-0">Not measured: every pot goes by what is usual for its width, wall and lid.</p>;
+  return (
+    <ul className="m-0 list-none p-0">
+      {tests.map((t) => (
+        <li key={t.id} className="border-b border-line py-1.5">
+          {t.label}
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -3,7 +3,7 @@ import { useKitchen, type KitchenFields, type KitchenKind, type KitchenLists } f
 import { Button } from '../../ui/Button.js';
 import { problemsOf } from './checks.js';
 
-type Kind = Exclude<KitchenKind, 'dishes'>;
+type Kind = Exclude<KitchenKind, 'dishes' | 'steamTests' | 'methods'>;
 
 export interface ThingListProps<K extends Kind> {
   readonly kind: K;

@@ -1,4 +1,4 @@
-import type { CookRecord } from '@hammock/core';
+import type { CookLine } from '@hammock/core';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useCooks } from '../../stores/cooks.js';
@@ -46,7 +46,7 @@ export function NotebookScreen() {
 }
 
 /** What the pages say together. */
-function Summary({ cooks }: { readonly cooks: readonly CookRecord[] }) {
+function Summary({ cooks }: { readonly cooks: readonly CookLine[] }) {
   const judged = cooks.filter((c) => c.outcome);
   const wanted = judged.filter((c) => c.outcome?.texture === 3).length;
   if (judged.length === 0) return null;
@@ -57,7 +57,7 @@ function Summary({ cooks }: { readonly cooks: readonly CookRecord[] }) {
   );
 }
 
-function Line({ cook, nowMs }: { readonly cook: CookRecord; readonly nowMs: number }) {
+function Line({ cook, nowMs }: { readonly cook: CookLine; readonly nowMs: number }) {
   const { cups, vessels, household } = useKitchen();
   const poured = showPour(cook.pouredMl ?? cook.advisedMl, measuresOf(cups), household.metric);
   const vessel = vessels.find((v) => v.id === cook.vesselId);

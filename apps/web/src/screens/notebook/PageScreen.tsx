@@ -7,7 +7,8 @@ import { useDraft } from '../../stores/draft.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
 import { showAmountInput, showPour } from '../../words/amounts.js';
-import { ACT, BASE, TEXTURE, VERDICT } from '../../words/words.js';
+import { ACT } from '../../words/acts.js';
+import { BASE, TEXTURE, VERDICT } from '../../words/words.js';
 import { AccountPicture } from '../pour/AccountPicture.js';
 import { OutcomeForm } from '../stove/OutcomeForm.js';
 import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
@@ -17,22 +18,27 @@ import { Poured } from './PouredMark.js';
 /** One pot as it was: its plan, its account of that day, its stages, its outcome. */
 export function PageScreen() {
   const { id = '' } = useParams();
-  const listed = useCooks(
-    (s) => s.recent?.find((c) => c.id === id) ?? (s.active?.id === id ? s.active : undefined),
-  );
-  const [read, setRead] = useState<CookRecord | 'missing' | undefined>(undefined);
+  const listed = useCooks((s) => s.recent?.find((c) => c.id === id));
+  const active = useCooks((s) => (s.active?.id === id ? s.active : undefined));
+  const [read, setRead] = useState<CookRecord | 'missing' | 'gone' | undefined>(undefined);
   useEffect(() => {
     void ask('GET', `/api/cooks/${id}`).then((reply) => {
       if (reply.kind === 'stored') setRead(reply.body as CookRecord);
-      else if (reply.kind === 'refused') setRead('missing');
+      else setRead(reply.kind === 'refused' ? 'missing' : 'gone');
     });
   }, [id]);
   // What is on this device may be newer than what the server has heard of.
   const cook =
-    read === undefined || read === 'missing'
-      ? listed
-      : { ...read, ...(listed?.outcome ? { outcome: listed.outcome } : {}) };
+    typeof read === 'object' ? { ...read, ...(listed?.outcome ? { outcome: listed.outcome } : {}) } : active;
   if (cook) return <Page cook={cook} />;
+  if (read === 'gone') {
+    return (
+      <section>
+        <h1 className="text-3xl font-bold">{listed?.label ?? 'This page'} is on the server.</h1>
+        <p>It is not answering. As soon as it does, the page is here.</p>
+      </section>
+    );
+  }
   if (read === 'missing') {
     return (
       <section>

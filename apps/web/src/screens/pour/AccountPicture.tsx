@@ -3,7 +3,8 @@ import { Popover } from 'radix-ui';
 import { useRef, useState, type RefObject } from 'react';
 import { useKitchen } from '../../stores/kitchen.js';
 import { showPour } from '../../words/amounts.js';
-import { ACT, DOUBT, DRAIN, STATE } from '../../words/words.js';
+import { ACT } from '../../words/acts.js';
+import { BASE_BY, DOUBT, DRAIN, STATE, TOAST } from '../../words/words.js';
 import { accountRows, type AccountRow } from './accountRows.js';
 
 /** Where the water comes from and where it goes, to scale; every bar opens what it was worked out from. */
@@ -45,6 +46,25 @@ export function AccountPicture({
         ))}
       </ul>
       <Figures row={rows.find((r) => r.id === openId)} anchor={anchor} onClose={() => setOpenId(undefined)} />
+      <table className="sr-only">
+        <caption>Every term of the water account, in grams of water</caption>
+        <thead>
+          <tr>
+            <th>what</th>
+            <th>comes in</th>
+            <th>goes out</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.id}>
+              <th scope="row">{row.label}</th>
+              <td>{row.side === 'comesFrom' ? row.g.toFixed(1) : ''}</td>
+              <td>{row.side === 'goesTo' ? row.g.toFixed(1) : ''}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
       <p className="mt-3 mb-0 text-faint">
         Touch a bar for its figures. In and out agree to{' '}
         {Math.abs(answer.account.closesToG) < 0.05 ? '0.1 g' : `${answer.account.closesToG.toFixed(1)} g`}.
@@ -174,7 +194,14 @@ function Figures({
 
 function TermFigures({ term, several }: { readonly term: Term; readonly several: boolean }) {
   const act = String(term.inputs['act'] ?? '');
-  const name = act === 'serve' ? 'Forked and served' : act in ACT ? ACT[act as keyof typeof ACT].name : '';
+  const name =
+    act === 'serve'
+      ? 'Forked and served'
+      : act === 'lid'
+        ? 'Condensed under the lid'
+        : act in ACT
+          ? ACT[act as keyof typeof ACT].name
+          : '';
   return (
     <table className="mb-3 w-full border-collapse text-[1rem]">
       {several && <caption className="text-left font-semibold">{name}</caption>}
@@ -213,6 +240,8 @@ const INPUT: Readonly<Record<string, readonly [string, string]>> = {
   waterGPer100: ['water in 100 g', 'g'],
   shareSetFree: ['share set free', ''],
   state: ['cooked', ''],
+  by: ['judged', ''],
+  toast: ['then', ''],
   solidsG: ['its solids', 'g'],
   filmGPerG: ['film per gram of solids', 'g/g'],
   drinksGPerG: ['drinks per gram', 'g/g'],
@@ -230,6 +259,8 @@ function shownInput(key: string, value: string | number): string {
     return `${source.name}${source.memory ? ' (from memory)' : ''}`;
   }
   if (key === 'state') return STATE[value as keyof typeof STATE];
+  if (key === 'toast') return TOAST[value as keyof typeof TOAST];
+  if (key === 'by') return BASE_BY[value as keyof typeof BASE_BY];
   if (key === 'drain') return DRAIN[value as keyof typeof DRAIN];
   if (key === 'shareSetFree') return `${Math.round(Number(value) * 100).toString()} %`;
   const unit = INPUT[key]?.[1] ?? '';

@@ -1,25 +1,7 @@
-import type { Answer, PlanInput, Warning } from '@hammock/core';
-import { Notice } from '../../ui/Notice.js';
-import { ALLERGEN, CAUTION } from '../../words/words.js';
-import { warningText } from '../../words/warningText.js';
+import type { Answer, PlanInput } from '@hammock/core';
+import { CAUTION } from '../../words/cautions.js';
+import { ALLERGEN } from '../../words/words.js';
 import { withCautions } from '../../stores/cooks.js';
-
-/** Warnings, each with what to do. */
-export function WarningList({ warnings }: { readonly warnings: readonly Warning[] }) {
-  if (warnings.length === 0) return null;
-  return (
-    <div aria-label="Worth knowing" role="group">
-      {warnings.map((w) => {
-        const { says, act } = warningText(w);
-        return (
-          <Notice key={w.code} urgent={w.code === 'baseAlone' || w.code === 'tooSalty'}>
-            {says} <strong>{act}</strong>
-          </Notice>
-        );
-      })}
-    </div>
-  );
-}
 
 /** The usual cautions that apply to this pot. */
 export function CautionList({ answer, input }: { readonly answer: Answer; readonly input: PlanInput }) {

@@ -1,18 +1,28 @@
-import { useMemo } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
+import { Link } from 'react-router';
+import type { Levels } from '@hammock/core';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
 import { useOutbox } from '../../stores/outbox.js';
 import { PotSection } from '../../ui/PotSection.js';
-import { AccountPicture } from './AccountPicture.js';
-import { CautionList, WarningList } from './Notes.js';
-import { HowItIsMade } from './HowItIsMade.js';
-import { KeepAsDish } from './KeepAsDish.js';
+import { WarningList } from './WarningList.js';
+import { FitToGrain } from './FitToGrain.js';
+import { howProps } from './howProps.js';
 import { TheNumber } from './TheNumber.js';
-import { Salt } from './Salt.js';
 import { Sentence } from './Sentence.js';
 import { StartCooking } from './StartCooking.js';
 import { usePlan } from './usePlan.js';
-import { WhatGoesIn } from './WhatGoesIn.js';
+
+// What stands below the number comes a moment after it.
+const AccountPicture = lazy(() => import('./below.js').then((m) => ({ default: m.AccountPicture })));
+const KeepAsDish = lazy(() => import('./below.js').then((m) => ({ default: m.KeepAsDish })));
+const Salt = lazy(() => import('./below.js').then((m) => ({ default: m.Salt })));
+const WhatGoesIn = lazy(() => import('./below.js').then((m) => ({ default: m.WhatGoesIn })));
+const CautionList = lazy(() => import('./below.js').then((m) => ({ default: m.CautionList })));
+const HowItIsMade = lazy(() => import('./below.js').then((m) => ({ default: m.HowItIsMade })));
+const OtherRules = lazy(() => import('./below.js').then((m) => ({ default: m.OtherRules })));
+const TheBase = lazy(() => import('./below.js').then((m) => ({ default: m.TheBase })));
+const WaysOut = lazy(() => import('./below.js').then((m) => ({ default: m.WaysOut })));
 
 /** What to pour: three choices, one number, and where every gram of it goes. */
 export function PourScreen() {
@@ -27,13 +37,21 @@ export function PourScreen() {
   return (
     <div className="flex flex-col gap-5">
       <h1 className="sr-only">Pour</h1>
-      <Sentence plan={plan} />
+      <div>
+        <Sentence plan={plan} />
+        {answer && <FitToGrain draft={draft} grainG={answer.grainG * answer.pots} />}
+      </div>
       {answer ? (
         <div className={plan.stale ? 'opacity-50' : ''} aria-busy={plan.stale}>
           <div className="grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
             <div className="flex flex-col gap-5">
               <TheNumber answer={answer} measures={measures} wanted={input.texture ?? 2} />
               <StartCooking plan={plan} />
+              {answer.waysOut && (
+                <Suspense>
+                  <WaysOut answer={answer} />
+                </Suspense>
+              )}
               <WarningList warnings={answer.warnings} />
             </div>
             {vessel && (
@@ -45,7 +63,7 @@ export function PourScreen() {
                   label={`${vessel.label} in section: raw grain ${mm(answer.levels.grainMm)}, liquid ${mm(answer.levels.liquidMm)}, cooked grain ${mm(answer.levels.cookedMm)} from the floor.`}
                 />
                 <figcaption className="text-center text-faint">
-                  {vessel.label}, {vessel.diameterCm} cm wide, drawn to scale
+                  {vessel.label}, {vessel.diameterCm} cm wide, drawn to scale. {levelWords(answer.levels)}
                 </figcaption>
               </figure>
             )}
@@ -54,36 +72,58 @@ export function PourScreen() {
       ) : (
         <p className="text-xl">The number appears as soon as the words above make a pot.</p>
       )}
-      <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
-        <div className="flex flex-col gap-8">
-          {answer && <AccountPicture answer={answer} measures={measures} />}
-          <HowItIsMade
-            grainId={spec.grainId}
-            wash={spec.wash}
-            soakMin={spec.soakMin}
-            drain={spec.drain}
-            toast={spec.toast}
-            liquidTempC={spec.liquidTempC}
-            timing={spec.timing}
-            texture={spec.texture}
-            roomC={kitchen.household.roomC}
-          />
-          <KeepAsDish dishId={draft.dishId} label={draft.label} />
+      <Suspense fallback={<p aria-busy>…</p>}>
+        <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
+          <div className="flex flex-col gap-8">
+            {answer && <AccountPicture answer={answer} measures={measures} />}
+            <HowItIsMade {...howProps(spec)} roomC={kitchen.household.roomC} />
+            {answer && answer.base.wentInG > 0 && (
+              <TheBase base={answer.base} given={spec.base} problem={plan.problemAt('base')} />
+            )}
+            {answer && <OtherRules answer={answer} measures={measures} />}
+            <p className="m-0">
+              <Link
+                to="/compare"
+                className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+              >
+                Set it beside another way
+              </Link>
+            </p>
+            <KeepAsDish dishId={draft.dishId} label={draft.label} />
+          </div>
+          <div className="flex flex-col gap-8">
+            <WhatGoesIn
+              ingredients={spec.ingredients}
+              pourWith={spec.pourWith}
+              pourMost={spec.pourMost}
+              thenWith={spec.thenWith}
+              laterShare={spec.laterShare}
+              problems={(spec.ingredients ?? [])
+                .map((_, i) => plan.problemAt(`ingredients[${i.toString()}]`) ?? '')
+                .join('\n')}
+            />
+            {answer && (
+              <Salt
+                answer={answer}
+                served={input.served ?? 'plain'}
+                saltWith={input.saltWith ?? 'saltFine'}
+                measures={measures}
+              />
+            )}
+          </div>
         </div>
-        <div className="flex flex-col gap-8">
-          <WhatGoesIn
-            ingredients={spec.ingredients}
-            pourWith={spec.pourWith}
-            problems={(spec.ingredients ?? [])
-              .map((_, i) => plan.problemAt(`ingredients[${i.toString()}]`) ?? '')
-              .join('\n')}
-          />
-          {answer && <Salt answer={answer} served={input.served ?? 'plain'} measures={measures} />}
-        </div>
-      </div>
-      {answer && <CautionList answer={answer} input={input} />}
+        {answer && <CautionList answer={answer} input={input} />}
+      </Suspense>
     </div>
   );
+}
+
+/** Where the liquid stands over the grain in this pot, in a finger's terms. */
+function levelWords({ aboveGrainMm, joints, halfInches, cornersMl }: Levels): string {
+  if (aboveGrainMm < -1)
+    return `The liquid stays among the grain; ${Math.round(cornersMl / 5) * 5} ml would show at the corners.`;
+  const times = (n: number, one: string): string => `${(Math.round(n * 4) / 4).toString()} ${one}`;
+  return `The liquid stands ${Math.round(aboveGrainMm).toString()} mm over it: ${times(joints, 'of a first joint')}, ${times(halfInches, 'half inches')}.`;
 }
 
 const mm = (n: number): string => `${Math.round(n).toString()} mm`;

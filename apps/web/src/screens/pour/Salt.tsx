@@ -1,24 +1,32 @@
-import { ingredientById, type Answer, type Measure, type Served } from '@hammock/core';
+import { rowOf } from '../../stores/ownLarder.js';
+import { type Answer, type Measure, type Served } from '@hammock/core';
 import { useDraft } from '../../stores/draft.js';
 import { showSalt } from '../../words/amounts.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
 import { SERVED } from '../../words/words.js';
 
 const SERVED_OPTIONS = optionsOf(SERVED);
+const SALTS = ['saltFine', 'saltFlaky', 'saltCoarse', 'saltLowSodium', 'stockPowder'].map((id) => ({
+  value: id,
+  label: rowOf(id)?.name.toLowerCase() ?? id,
+}));
+const setSalt = (saltWith: string): void => useDraft.getState().setSpec({ saltWith });
 const setServed = (served: Served): void => useDraft.getState().setSpec({ served });
 
 /** What salt to add, what is in already, and how the liquid should taste. */
 export function Salt({
   answer,
   served,
+  saltWith,
   measures,
 }: {
   readonly answer: Answer;
   readonly served: Served;
+  readonly saltWith: string;
   readonly measures: readonly Measure[];
 }) {
   const { salt } = answer;
-  const add = showSalt(salt.addG, measures);
+  const add = showSalt(salt.addWith.g, measures, saltWith);
   return (
     <section className="hung" aria-labelledby="salt">
       <h2 id="salt" className="m-0 text-[1.35rem] font-bold">
@@ -28,7 +36,7 @@ export function Salt({
         <span className="figures text-[2.75rem]">{add?.main ?? 'none'}</span>
         <span className="text-[1.1rem]">
           {add
-            ? `fine salt to add${add.other === '' ? '' : ` (${add.other}${add.roughly === undefined ? '' : `; the spoon is ${add.roughly} off`})`}`
+            ? `${(rowOf(saltWith)?.name ?? 'salt').toLowerCase()} to add${add.other === '' ? '' : ` (${add.other}${add.roughly === undefined ? '' : `; the spoon is ${add.roughly} off`})`}`
             : 'to add'}
         </span>
       </p>
@@ -42,13 +50,18 @@ export function Salt({
               .slice(0, 3)
               .map(
                 (s) =>
-                  `${s.g.toFixed(1)} g from ${(ingredientById(s.ingredientId)?.name ?? s.ingredientId).toLowerCase()}`,
+                  `${s.g.toFixed(1)} g from ${(rowOf(s.ingredientId)?.name ?? s.ingredientId).toLowerCase()}`,
               )
               .join(', ')}
             .
           </>
         )}{' '}
         Before the lid goes on the liquid should taste slightly too salty: {salt.liquidPercent.toFixed(1)} %.
+      </p>
+      <p className="mt-2 mb-0">
+        Tastes flat? Another {salt.stepG.toFixed(1)} g and taste again. Too salty?{' '}
+        {Math.round(salt.thinMl / 5) * 5} ml of plain water in place of as much stock thins it one step. Salt
+        with <Pick label="Salt to add" value={saltWith} options={SALTS} onChange={setSalt} />.
       </p>
       <p className="mt-2 mb-0">
         Served <Pick label="How it is served" value={served} options={SERVED_OPTIONS} onChange={setServed} />:{' '}

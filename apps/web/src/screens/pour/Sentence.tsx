@@ -1,13 +1,16 @@
-import { grainById } from '@hammock/core';
+import { grainById, heatsItself } from '@hammock/core';
 import { useMemo } from 'react';
 import { showAmountInput } from '../../words/amounts.js';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf, useKitchen, type KitchenLists } from '../../stores/kitchen.js';
 import { AmountField } from '../../ui/AmountField.js';
 import { Pick } from '../../ui/Pick.js';
+import { VESSEL_KIND } from '../../words/words.js';
 import type { PlanView } from './usePlan.js';
 
 const MOST_PEOPLE = 16;
+const MOST_POTS = 6;
+const setPots = (pots: number): void => useDraft.getState().setSpec({ pots });
 
 const setDish = (id: string): void => {
   const dish = useKitchen.getState().dishes.find((d) => d.id === id);
@@ -24,6 +27,11 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
   const setGrain = useDraft((s) => s.setGrain);
   const grain = grainById(draft.spec.grainId);
   const potProblem = problemAt('vessel');
+  const vessel = vessels.find((v) => v.id === draft.vesselId);
+  const ownHeat = vessel !== undefined && heatsItself(vessel.kind);
+  const pots = draft.spec.pots ?? 1;
+  const full = plan.problems.find((p) => p.code === 'tooSmall' || p.code === 'overHalf');
+  const wanted = full && Number(full.values['pots']) <= MOST_POTS ? Number(full.values['pots']) : undefined;
   const options = useMemo(() => optionsFor({ dishes, bags, vessels, hobs }), [dishes, bags, vessels, hobs]);
   return (
     <div className="text-[1.3rem] leading-[2.9rem] sm:text-[1.5rem]">
@@ -58,32 +66,60 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
         wrong={potProblem !== undefined}
         options={options.vessels}
         onChange={setVessel}
-      />{' '}
-      on the{' '}
-      <Pick
-        label="Hob"
-        value={draft.hobId ?? undefined}
-        placeholder="hob"
-        options={options.hobs}
-        onChange={setHob}
       />
+      {!ownHeat && (
+        <>
+          {' '}
+          on the{' '}
+          <Pick
+            label="Hob"
+            value={draft.hobId ?? undefined}
+            placeholder="hob"
+            options={options.hobs}
+            onChange={setHob}
+          />
+        </>
+      )}
+      {pots > 1 && (
+        <>
+          , shared among{' '}
+          <button
+            type="button"
+            className="changeable"
+            onClick={() => setPots(1)}
+            aria-label="Cook it in one pot"
+          >
+            {pots} pots
+          </button>
+        </>
+      )}
       {potProblem !== undefined && (
         <span role="alert" className="block text-[1.05rem] leading-snug text-ember">
           {potProblem === 'This is needed.' ? 'Choose a pot.' : potProblem}
+          {wanted !== undefined && (
+            <>
+              {' '}
+              <button type="button" className="changeable" onClick={() => setPots(wanted)}>
+                Share it among {wanted} pots
+              </button>
+            </>
+          )}
         </span>
       )}
     </div>
   );
 }
 
-function optionsFor({ dishes, bags, vessels, hobs }: Omit<KitchenLists, 'cups'>) {
+type Lists = { readonly [K in 'dishes' | 'bags' | 'vessels' | 'hobs']: KitchenLists[K] };
+
+function optionsFor({ dishes, bags, vessels, hobs }: Lists) {
   return {
     dishes: dishes.map((d) => ({ value: d.id, label: d.label })),
     bags: bags.map((b) => ({ value: b.id, label: b.label, hint: grainById(b.grainId)?.name ?? '' })),
     vessels: vessels.map((v) => ({
       value: v.id,
       label: v.label,
-      hint: `${v.diameterCm.toString()} cm · ${(v.volumeMl / 1000).toFixed(1)} l`,
+      hint: `${v.kind === 'pot' ? '' : `${VESSEL_KIND[v.kind]} · `}${v.diameterCm.toString()} cm · ${(v.volumeMl / 1000).toFixed(1)} l`,
     })),
     hobs: hobs.map((h) => ({ value: h.id, label: h.label })),
   };

@@ -15,7 +15,7 @@ export function StartCooking({ plan }: { readonly plan: PlanView }) {
       <Button
         weight="act"
         className="min-h-14 px-8 text-[1.2rem]"
-        disabled={plan.stale || (plan.answer?.pour.ml ?? 0) <= 0}
+        disabled={plan.stale || plan.answer === undefined || plan.answer.verdict === 'tooMuch'}
         onClick={() => {
           // Sound is only allowed after a tap, so the alarm is woken by this one.
           primeAlarm();

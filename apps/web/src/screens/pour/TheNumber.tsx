@@ -1,5 +1,7 @@
-import { ingredientById, type Answer, type Measure, type Texture } from '@hammock/core';
+import { rowOf } from '../../stores/ownLarder.js';
+import { type Answer, type Measure, type Texture } from '@hammock/core';
 import { showPour } from '../../words/amounts.js';
+import { textureWords } from '../../words/textureWords.js';
 import { TEXTURE } from '../../words/words.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { Sling } from '../../ui/Sling.js';
@@ -14,9 +16,10 @@ export interface TheNumberProps {
 export function TheNumber({ answer, measures, wanted }: TheNumberProps) {
   const metric = useKitchen((s) => s.household.metric);
   const setHousehold = useKitchen((s) => s.setHousehold);
-  const { pour, keepBy, window } = answer;
-  const name = ingredientById(pour.ingredientId)?.name.toLowerCase() ?? '';
-  const none = pour.ml <= 0;
+  const { pour, pours, keepBy, window, additions } = answer;
+  const first = pours.length > 1 ? pours[0] : undefined;
+  const name = rowOf(pour.ingredientId)?.name.toLowerCase() ?? '';
+  const none = answer.verdict !== 'pour' || pour.ml <= 0;
   const shown = showPour(pour.ml, measures, metric);
   const keep = showPour(keepBy.ml, measures, metric);
   return (
@@ -35,6 +38,12 @@ export function TheNumber({ answer, measures, wanted }: TheNumberProps) {
         wanted={TEXTURE[wanted]}
         label={`The answer hangs at ${round(pour.ml)} ml, between too dry under ${round(window.hardMl)} ml and too wet over ${round(window.mushMl)} ml. ${TEXTURE[wanted]} is from ${round(window.lowMl)} to ${round(window.highMl)} ml.`}
       />
+      {first && (
+        <p className="mt-3 mb-0 text-[1.35rem]">
+          All {showPour(first.ml, measures, metric).main} of{' '}
+          <strong className="text-water">{rowOf(first.ingredientId)?.name.toLowerCase()}</strong>, then
+        </p>
+      )}
       <button
         type="button"
         className="mt-3 block w-full text-left"
@@ -52,10 +61,32 @@ export function TheNumber({ answer, measures, wanted }: TheNumberProps) {
         )}
         <span className="sr-only">. Show in {metric ? 'cups' : 'ml'} first</span>
       </button>
+      {none && answer.verdict === 'nothing' && (
+        <p className="mt-3 mb-0 text-[1.15rem]">
+          No {name} at all: the base brings enough. Keep <strong>{keep.main}</strong> hot by you all the same.
+        </p>
+      )}
+      {!none && answer.pots > 1 && (
+        <p className="mt-2 mb-0 text-[1.15rem]">
+          Into <strong>each of {answer.pots} pots</strong>, with {Math.round(answer.grainG)} g of grain each.
+        </p>
+      )}
+      {!none && additions.laterMl > 0 && (
+        <p className="mt-2 mb-0 text-[1.15rem]">
+          Now <strong>{showPour(additions.nowMl, measures, metric).main}</strong>; hot and later{' '}
+          <strong>{showPour(additions.laterMl, measures, metric).main}</strong>.
+        </p>
+      )}
       {!none && (
         <p className="mt-3 mb-0 text-[1.15rem]">
           Keep <strong>{keep.main}</strong> hot by you. {capital(TEXTURE[wanted])} is anywhere from{' '}
           {round(window.lowMl)} to {round(window.highMl)} ml.
+          {answer.held && (
+            <>
+              {' '}
+              By this rule it comes out <strong>{textureWords(answer.comesOut.texture)}</strong>.
+            </>
+          )}
         </p>
       )}
     </section>

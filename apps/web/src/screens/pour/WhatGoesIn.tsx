@@ -1,32 +1,61 @@
-import { INGREDIENTS, ingredientById, statesOf, type IngredientInput, type State } from '@hammock/core';
-import { memo, useMemo } from 'react';
+import {
+  INGREDIENTS,
+  statesOf,
+  type DishSpec,
+  type IngredientInput,
+  type IngredientRecord,
+  type State,
+} from '@hammock/core';
+import { lazy, memo, Suspense, useMemo, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { ownIngredients, rowOf } from '../../stores/ownLarder.js';
 import { AmountField } from '../../ui/AmountField.js';
 import { Pick } from '../../ui/Pick.js';
 import { showAmountInput } from '../../words/amounts.js';
 import { STATE } from '../../words/words.js';
 
-const CHOICES = [...INGREDIENTS]
-  .sort((a, b) => a.name.localeCompare(b.name))
-  .map((i) => ({ value: i.id, label: i.name }));
-const POURABLE = INGREDIENTS.filter((i) => i.behaves === 'liquid' || i.behaves === 'coconutMilk').map(
-  (i) => ({ value: i.id, label: i.name.toLowerCase() }),
-);
+const PasteList = lazy(() => import('./PasteList.js').then((m) => ({ default: m.PasteList })));
+
+const rowsWith = (own: readonly IngredientRecord[]) => [
+  ...(own.length > 0 ? ownIngredients().values() : []),
+  ...INGREDIENTS,
+];
+const everything = (own: readonly IngredientRecord[]) =>
+  rowsWith(own)
+    .map((i) => ({ value: i.id, label: i.name }))
+    .sort((a, b) => a.label.localeCompare(b.label));
+const pourable = (own: readonly IngredientRecord[]) =>
+  rowsWith(own)
+    .filter((i) => (i.behaves === 'liquid' || i.behaves === 'coconutMilk') && i.water > 1)
+    .map((i) => ({ value: i.id, label: i.name.toLowerCase() }));
+const LATER = [
+  { value: '0', label: 'all at once' },
+  { value: '0.2', label: 'a fifth of it hot, later' },
+  { value: '0.33', label: 'a third of it hot, later' },
+  { value: '0.5', label: 'half now, half hot later' },
+];
 
 export interface WhatGoesInProps {
   readonly ingredients: readonly IngredientInput[] | undefined;
   readonly pourWith: string | undefined;
+  readonly pourMost: DishSpec['pourMost'];
+  readonly thenWith: string | undefined;
+  readonly laterShare: number | undefined;
   /** What is wrong with each, one line per ingredient; empty when nothing is. */
   readonly problems: string;
 }
 
-function PlainWhatGoesIn({ ingredients, pourWith, problems }: WhatGoesInProps) {
+function PlainWhatGoesIn(props: WhatGoesInProps) {
+  const { ingredients, pourWith, problems } = props;
+  const own = useKitchen((s) => s.ingredients);
+  const choices = useMemo(() => everything(own), [own]);
+  const [pasting, setPasting] = useState(false);
   const cups = useKitchen((s) => s.cups);
   const measures = useMemo(() => measuresOf(cups), [cups]);
   const metric = useKitchen((s) => s.household.metric);
   // Actions never change; listening to the whole draft would draw this list at every keystroke anywhere.
-  const { setIngredient, addIngredient, removeIngredient, setSpec } = useDraft.getState();
+  const { setIngredient, addIngredient, removeIngredient } = useDraft.getState();
   const list = ingredients ?? [];
   const wrong = problems.split('\n');
   return (
@@ -36,7 +65,7 @@ function PlainWhatGoesIn({ ingredients, pourWith, problems }: WhatGoesInProps) {
       </h2>
       <ul className="m-0 mt-1 list-none p-0">
         {list.map((item, i) => {
-          const row = ingredientById(item.ingredientId);
+          const row = rowOf(item.ingredientId);
           if (!row) return null;
           const states = statesOf(row);
           return (
@@ -73,24 +102,86 @@ function PlainWhatGoesIn({ ingredients, pourWith, problems }: WhatGoesInProps) {
           );
         })}
       </ul>
-      <p className="mt-2 mb-0">
+      <div className="mt-1 leading-[3.1rem]">
         <Pick
           key={list.length}
           label="Add something"
           value={undefined}
           placeholder="add something"
-          options={CHOICES}
+          options={choices}
           onChange={(ingredientId) => addIngredient({ ingredientId, amount: usualAmount(ingredientId) })}
         />{' '}
-        and pour{' '}
-        <Pick
-          label="What is poured"
-          value={pourWith ?? 'water'}
-          options={POURABLE}
-          onChange={(pourWith) => setSpec({ pourWith })}
-        />
-      </p>
+        or{' '}
+        <button
+          type="button"
+          className="changeable"
+          aria-expanded={pasting}
+          onClick={() => setPasting(!pasting)}
+        >
+          type or paste a list
+        </button>
+      </div>
+      {pasting && (
+        <Suspense fallback={<p>…</p>}>
+          <PasteList onDone={() => setPasting(false)} />
+        </Suspense>
+      )}
+      <Liquid {...props} key={pourWith} />
     </section>
+  );
+}
+
+/** What is poured: one liquid, or all there is of it and then another; at once or in two additions. */
+function Liquid({ pourWith, pourMost, thenWith, laterShare }: WhatGoesInProps) {
+  const { setSpec } = useDraft.getState();
+  const own = useKitchen((s) => s.ingredients);
+  const liquids = useMemo(() => pourable(own), [own]);
+  const cups = useKitchen((s) => s.cups);
+  const metric = useKitchen((s) => s.household.metric);
+  const row = rowOf(pourWith ?? 'water');
+  return (
+    <div className="leading-[3.1rem]">
+      Pour{' '}
+      <Pick
+        label="What is poured"
+        value={pourWith ?? 'water'}
+        options={liquids}
+        onChange={(value) => setSpec({ pourWith: value })}
+      />
+      ,{' '}
+      {pourMost && row ? (
+        <>
+          all there is:{' '}
+          <AmountField
+            label="All there is of it"
+            shown={showAmountInput(pourMost, row, measuresOf(cups), metric)}
+            onChange={(amount) => setSpec({ pourMost: amount })}
+            problem={undefined}
+          />
+          , then{' '}
+          <Pick
+            label="What makes up the rest"
+            value={thenWith ?? 'water'}
+            options={liquids}
+            onChange={(value) => setSpec({ thenWith: value })}
+          />{' '}
+          <button type="button" className="changeable" onClick={() => setSpec({}, ['pourMost', 'thenWith'])}>
+            there is enough
+          </button>
+        </>
+      ) : (
+        <button type="button" className="changeable" onClick={() => setSpec({ pourMost: { ml: 500 } })}>
+          as much as it takes
+        </button>
+      )}
+      ,{' '}
+      <Pick
+        label="In how many additions"
+        value={(laterShare ?? 0).toString()}
+        options={LATER}
+        onChange={(v) => setSpec({ laterShare: Number(v) })}
+      />
+    </div>
   );
 }
 
@@ -102,7 +193,7 @@ export const WhatGoesIn = memo(PlainWhatGoesIn);
 
 /** One of it where it comes in ones, else a hundred grams, to be changed at once. */
 function usualAmount(id: string): { count: number } | { g: number } {
-  const row = ingredientById(id);
+  const row = rowOf(id);
   if (row?.units[0]) return { count: 1 };
   return { g: row?.behaves === 'dry' ? 5 : 100 };
 }

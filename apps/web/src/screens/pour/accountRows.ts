@@ -1,4 +1,5 @@
-import { ingredientById, grainById, type Answer, type Term } from '@hammock/core';
+import { rowOf } from '../../stores/ownLarder.js';
+import { grainById, type Answer, type Term } from '@hammock/core';
 import { TERM } from '../../words/words.js';
 
 /** A row of the account picture: one or more terms of one kind, and where its bar starts and ends. */
@@ -68,11 +69,11 @@ function labelOf(term: Term): string {
   return TERM[term.kind];
 }
 
-const nameOf = (term: Term): string => (ingredientById(term.of ?? '')?.name ?? '').replace(/,.*/u, '');
+const nameOf = (term: Term): string => (rowOf(term.of ?? '')?.name ?? '').replace(/,.*/u, '');
 
 function colourOf(term: Term): AccountRow['colour'] {
   if (term.kind === 'steamLost') return 'steam';
   if (term.kind === 'absorbed') return 'husk';
-  const film = ingredientById(term.of ?? '')?.film;
+  const film = rowOf(term.of ?? '')?.film;
   return film ?? 'water';
 }

@@ -1,0 +1,18 @@
+import { Module } from '@nestjs/common';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { plain } from '../common/plain.js';
+import { keptController } from '../common/keptController.js';
+import { OwnIngredientDto } from './ingredient.dto.js';
+import { OwnIngredient } from './ingredient.entity.js';
+
+const controller = keptController({
+  path: 'ingredients',
+  what: 'ingredient',
+  tag: 'kitchen',
+  entity: OwnIngredient,
+  dto: OwnIngredientDto,
+  columns: (dto) => ({ ...dto, figures: plain(dto.figures) as OwnIngredient['figures'] }),
+});
+
+@Module({ imports: [TypeOrmModule.forFeature([OwnIngredient])], controllers: [controller] })
+export class IngredientsModule {}

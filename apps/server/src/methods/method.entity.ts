@@ -1,0 +1,20 @@
+import { ApiProperty } from '@nestjs/swagger';
+import type { Method, MethodRecord, Stage } from '@hammock/core';
+import { Column, Entity } from 'typeorm';
+import { KeptEntity } from '../common/keptEntity.js';
+
+/** A method of this household's own: stages that began as one of the nine. */
+@Entity('method')
+export class OwnMethod extends KeptEntity implements MethodRecord {
+  @ApiProperty({ example: 'Double cloth' })
+  @Column({ type: 'text' })
+  label: string;
+
+  @ApiProperty({ example: 'boilDown' })
+  @Column({ type: 'text' })
+  method: Method;
+
+  @ApiProperty({ type: 'array', items: { type: 'object', additionalProperties: true } })
+  @Column({ type: 'simple-json' })
+  stages: Stage[];
+}

@@ -1,0 +1,192 @@
+import { answer, isHandsOn, plannedMin, problemText, type Answer, type Measure } from '@hammock/core';
+import { useMemo, useState } from 'react';
+import { useDraft } from '../../stores/draft.js';
+import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { rowOf } from '../../stores/ownLarder.js';
+import { Pick } from '../../ui/Pick.js';
+import { Sling } from '../../ui/Sling.js';
+import { showPour } from '../../words/amounts.js';
+import { textureWords } from '../../words/textureWords.js';
+import { TEXTURE } from '../../words/words.js';
+import { accountRows } from '../pour/accountRows.js';
+import { usePlan } from '../pour/usePlan.js';
+import { inputOf, othersFor } from './others.js';
+
+/** Two ways side by side: what each pours, how it comes out, how long it takes, and why they differ. */
+export function CompareScreen() {
+  const plan = usePlan();
+  const kitchen = useKitchen();
+  const draft = useDraft((s) => s.draft);
+  const [other, setOther] = useState('rule/oneToTwo');
+  const options = useMemo(() => (draft ? othersFor(draft, kitchen) : []), [draft, kitchen]);
+  const second = useMemo(
+    () => (draft ? answer(inputOf(other, draft, kitchen)) : undefined),
+    [other, draft, kitchen],
+  );
+  if (!plan || !draft || !second) return <p aria-busy>Looking into the kitchen …</p>;
+  const measures = measuresOf(kitchen.cups);
+  const chosen = options.find((o) => o.value === other) ?? options[0];
+  const one = plan.stale ? undefined : plan.answer;
+  const two = second.ok ? second.value : undefined;
+  return (
+    <div className="flex flex-col gap-6">
+      <h1 className="m-0 text-[2rem] leading-tight font-bold">{draft.label}, and another way</h1>
+      <div className="grid grid-cols-2 gap-x-6 sm:gap-x-12">
+        <Side
+          title={<span className="inline-flex min-h-12 items-center font-bold">as planned</span>}
+          answer={one}
+          measures={measures}
+          metric={kitchen.household.metric}
+          problem={plan.problems[0] && problemText(plan.problems[0])}
+        />
+        <Side
+          title={<Pick label="Set beside it" value={chosen?.value} options={options} onChange={setOther} />}
+          answer={two}
+          measures={measures}
+          metric={kitchen.household.metric}
+          problem={second.ok ? undefined : second.error[0] && problemText(second.error[0])}
+        />
+      </div>
+      {one && two && <Differences one={one} two={two} />}
+    </div>
+  );
+}
+
+function Side(props: {
+  readonly title: React.ReactNode;
+  readonly answer: Answer | undefined;
+  readonly measures: readonly Measure[];
+  readonly metric: boolean;
+  readonly problem: string | undefined;
+}) {
+  const { answer: a, measures, metric } = props;
+  return (
+    <section className="hung min-w-0">
+      {props.title}
+      {!a && <p className="text-ember">{props.problem ?? 'There is no answer to this.'}</p>}
+      {a && (
+        <>
+          <Sling
+            hardMl={a.window.hardMl}
+            mushMl={a.window.mushMl}
+            lowMl={a.window.lowMl}
+            highMl={a.window.highMl}
+            pourMl={a.pour.ml}
+            doubtMl={a.doubt.g}
+            wanted={textureWords(a.comesOut.texture)}
+            label={`Hangs at ${Math.round(a.pour.ml).toString()} ml.`}
+          />
+          <p className="figures m-0 mt-2 text-[clamp(2.2rem,6vw,4.2rem)]" data-testid="side-pour">
+            {a.verdict === 'pour' ? showPour(a.pour.ml, measures, metric).main : 'nothing'}
+          </p>
+          <p className="m-0">
+            of {rowOf(a.pour.ingredientId)?.name.toLowerCase()}
+            {a.pours.length > 1 && a.pours[0]
+              ? ` after ${Math.round(a.pours[0].ml).toString()} ml of the first`
+              : ''}
+          </p>
+        </>
+      )}
+    </section>
+  );
+}
+
+interface Line {
+  readonly what: string;
+  readonly one: string;
+  readonly two: string;
+}
+
+const minutes = (a: Answer, on: boolean): number =>
+  a.stages.filter((s) => isHandsOn(s) === on).reduce((sum, s) => sum + plannedMin(s), 0);
+
+function linesOf(one: Answer, two: Answer): readonly Line[] {
+  const line = (what: string, by: (a: Answer) => string): Line => ({ what, one: by(one), two: by(two) });
+  const whole = (n: number): string => Math.round(n).toString();
+  return [
+    line('comes out', (a) => textureWords(a.comesOut.texture)),
+    line('cooked moisture', (a) => `${a.comesOut.moisture.toFixed(1)} %`),
+    line('grain', (a) => `${whole(a.grainG)} g${a.pots > 1 ? ` in each of ${a.pots.toString()} pots` : ''}`),
+    line('hands on', (a) => `${whole(minutes(a, true))} min`),
+    line('hands off', (a) => `${whole(minutes(a, false))} min`),
+    line('salt to add', (a) => `${a.salt.addG.toFixed(1)} g`),
+    line('bed when cooked', (a) => `${whole(a.levels.cookedMm)} mm deep`),
+    line('give or take', (a) => `${whole(a.doubt.g)} ml`),
+  ];
+}
+
+/** Line by line, and which terms of the account make the difference. */
+function Differences({ one, two }: { readonly one: Answer; readonly two: Answer }) {
+  const lines = linesOf(one, two);
+  const why = reasons(one, two);
+  return (
+    <div className="grid gap-x-12 gap-y-6 lg:grid-cols-2">
+      <table className="w-full border-collapse self-start">
+        <thead>
+          <tr className="border-b-2 border-ink text-left">
+            <th className="py-1 font-normal text-faint">what</th>
+            <th className="py-1">as planned</th>
+            <th className="py-1">the other</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map(({ what, one: a, two: b }) => (
+            <tr key={what} className="border-b border-line">
+              <th scope="row" className="py-1.5 text-left font-normal">
+                {what}
+              </th>
+              <td className="py-1.5">{a}</td>
+              <td className={`py-1.5 ${a === b ? 'text-faint' : 'font-bold'}`}>{a === b ? 'the same' : b}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <section className="hung" aria-labelledby="why">
+        <h2 id="why" className="m-0 text-[1.35rem] font-bold">
+          What differs, and why
+        </h2>
+        {why.length === 0 ? (
+          <p className="mt-1 mb-0">Nothing that changes the water.</p>
+        ) : (
+          <ul className="m-0 mt-1 list-none p-0">
+            {why.map(({ label, byG, side }) => (
+              <li key={label} className="flex justify-between gap-4 border-b border-line py-1">
+                <span>
+                  {label} {byG > 0 ? 'more' : 'less'}
+                </span>
+                <span className="whitespace-nowrap">
+                  {Math.abs(Math.round(byG))} g, so the pour is{' '}
+                  <strong>{byG > 0 === (side === 'goesTo') ? 'larger' : 'smaller'}</strong>
+                </span>
+              </li>
+            ))}
+          </ul>
+        )}
+        <p className="mt-2 mb-0 text-faint">
+          Wanted {TEXTURE[2]} lies at {two.target.aim.toFixed(1)} % cooked moisture the other way, at{' '}
+          {one.target.aim.toFixed(1)} % as planned.
+        </p>
+      </section>
+    </div>
+  );
+}
+
+/** A difference smaller than this is not worth a line, g. */
+const NOTICED_G = 3;
+
+function reasons(one: Answer, two: Answer) {
+  const terms = (a: Answer) =>
+    new Map(
+      accountRows(a)
+        .filter((r) => r.kind !== 'pour')
+        .map((r) => [r.label, r]),
+    );
+  const [first, second] = [terms(one), terms(two)];
+  return [...new Set([...first.keys(), ...second.keys()])]
+    .map((label) => {
+      const row = second.get(label) ?? first.get(label);
+      return { label, side: row?.side, byG: (second.get(label)?.g ?? 0) - (first.get(label)?.g ?? 0) };
+    })
+    .filter((r) => Math.abs(r.byG) >= NOTICED_G)
+    .sort((a, b) => Math.abs(b.byG) - Math.abs(a.byG));
+}

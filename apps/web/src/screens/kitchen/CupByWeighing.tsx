@@ -1,0 +1,58 @@
+import { GRAINS, grainById, RANGES } from '@hammock/core';
+import { useState } from 'react';
+import { Button } from '../../ui/Button.js';
+import { ChoiceInput, NumberInput } from './inputs.js';
+
+const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
+
+/** A cup nobody knows the size of: so many of it weigh so much of a grain. */
+export function CupByWeighing({ onFound }: { readonly onFound: (ml: number) => void }) {
+  const [open, setOpen] = useState(false);
+  const [count, setCount] = useState(2);
+  const [grams, setGrams] = useState(Number.NaN);
+  const [grainId, setGrain] = useState('longGrainWhite');
+  const grain = grainById(grainId);
+  const ml = grain ? grams / count / grain.densityGPerMl : Number.NaN;
+  const { least, most } = RANGES.cupMl;
+  const possible = ml >= least && ml <= most;
+  if (!open) {
+    return (
+      <Button weight="plain" className="justify-start" onClick={() => setOpen(true)}>
+        Size not known? Weigh it
+      </Button>
+    );
+  }
+  return (
+    <fieldset className="m-0 flex flex-col gap-2 border-2 border-line p-3">
+      <legend>Weighed with grain</legend>
+      <NumberInput
+        label="So many of it"
+        range={{ least: 1, most: 10, unit: 'cups' }}
+        value={count}
+        onChange={setCount}
+        problem={undefined}
+      />
+      <NumberInput
+        label="weigh together"
+        range={{ least: 20, most: 5000, unit: 'g' }}
+        value={grams}
+        onChange={setGrams}
+        problem={
+          Number.isFinite(grams) && !possible
+            ? `That would be a cup of ${Math.round(ml).toString()} ml.`
+            : undefined
+        }
+      />
+      <ChoiceInput label="of" value={grainId} words={GRAIN_WORDS} onChange={setGrain} />
+      <Button
+        disabled={!possible}
+        onClick={() => {
+          onFound(Math.round(ml * 10) / 10);
+          setOpen(false);
+        }}
+      >
+        {possible ? `It holds ${Math.round(ml).toString()} ml` : 'It holds …'}
+      </Button>
+    </fieldset>
+  );
+}

@@ -1,0 +1,113 @@
+import { INGREDIENTS, ownRows, RANGES, type Body, type IngredientFields } from '@hammock/core';
+import { useKitchen } from '../../stores/kitchen.js';
+import { rowOf } from '../../stores/ownLarder.js';
+import { ChoiceInput, NumberInput, TextInput } from './inputs.js';
+
+const BODY: Readonly<Record<Body, string>> = {
+  thinner: 'but thinner',
+  same: 'just so',
+  thicker: 'but thicker',
+};
+const ALIKE = 'nothing';
+const PART = { water: 'Water', fat: 'Fat', salt: 'Salt' } as const;
+
+type Set = (change: Partial<IngredientFields>) => void;
+
+/** What it is like, or its own figures; anything left empty is taken from what it is like. */
+export function IngredientInputs(props: {
+  readonly own: IngredientFields;
+  readonly set: Set;
+  readonly problem: (field: string) => string | undefined;
+}) {
+  const { own, set, problem } = props;
+  const mine = useKitchen((s) => s.ingredients);
+  const { figures } = own;
+  const words = Object.fromEntries([
+    [ALIKE, 'nothing else: by its figures'],
+    ...mine.map((m) => [m.id, m.label] as const),
+    ...[...INGREDIENTS].sort((a, b) => a.name.localeCompare(b.name)).map((i) => [i.id, i.name] as const),
+  ]) as Record<string, string>;
+  const change = (fields: Partial<IngredientFields['figures']>): void => {
+    const next = Object.fromEntries(
+      Object.entries({ ...figures, ...fields }).filter(([, v]) => v !== '' && !Number.isNaN(v)),
+    );
+    set({ figures: next });
+  };
+  const withoutLike = (): void => {
+    const { like, body, ...rest } = figures;
+    set({ figures: rest });
+  };
+  const wrong = wrongWith(own, mine);
+  return (
+    <>
+      <TextInput
+        label="Name"
+        value={own.label}
+        onChange={(label) => set({ label })}
+        problem={problem('label')}
+      />
+      <ChoiceInput
+        label="Like"
+        value={figures.like ?? ALIKE}
+        words={words}
+        onChange={(like) => (like === ALIKE ? withoutLike() : change({ like }))}
+      />
+      {figures.like !== undefined && (
+        <ChoiceInput
+          label="Against it"
+          value={figures.body ?? 'same'}
+          words={BODY}
+          onChange={(body) => change({ body: body as Body })}
+        />
+      )}
+      {(['water', 'fat', 'salt'] as const).map((key) => (
+        <NumberInput
+          key={key}
+          label={`${PART[key]}${figures.like === undefined ? '' : ', where it differs'}`}
+          range={RANGES.per100G}
+          value={figures[key] ?? Number.NaN}
+          onChange={(g) => change({ [key]: g })}
+          problem={undefined}
+        />
+      ))}
+      {wrong !== undefined && (
+        <p role="alert" className="m-0 text-ember">
+          {wrong}
+        </p>
+      )}
+    </>
+  );
+}
+
+const WRONG = {
+  circular: 'It would be like something that is like it. Give it figures of its own.',
+  unknownLike: 'What it is like is not in the larder any more.',
+  needsFigures: 'Say how much water 100 g of it hold, or what it is like.',
+  overHundred: 'Water, fat and salt together are more than 100 g in 100 g.',
+  unknownBehaviour: 'It cooks down in no way known here.',
+  needsName: 'Give it a name.',
+} as const;
+
+function wrongWith(
+  own: IngredientFields,
+  mine: readonly (IngredientFields & { id: string })[],
+): string | undefined {
+  // The one being changed stands in the list as it was: what counts is how the list would be.
+  const me = mine.find((m) => m.label === own.label)?.id ?? 'new';
+  const list = [...mine.filter((m) => m.id !== me), { ...own, id: me }];
+  const rows = ownRows(
+    list.map(({ id, label, figures }) => ({ ...figures, id, name: label === '' ? '…' : label })),
+  );
+  const found = rows.ok ? undefined : (rows.error.find((p) => p.id === me) ?? rows.error[0]);
+  return found && WRONG[found.code];
+}
+
+/** One line about it: like what, and how much of it is water. */
+export function describeOwn(own: IngredientFields & { id?: string }): string {
+  const row = own.id === undefined ? undefined : rowOf(own.id);
+  const like =
+    own.figures.like === undefined
+      ? ''
+      : `like ${(rowOf(own.figures.like)?.name ?? '?').toLowerCase()} ${BODY[own.figures.body ?? 'same']}, `;
+  return `${like}${row ? `${row.water.toFixed(0)} g of water in 100 g` : 'not complete'}`;
+}

@@ -1,0 +1,36 @@
+import { useKitchen } from '../../stores/kitchen.js';
+import { Button } from '../../ui/Button.js';
+import { METHOD } from '../../words/words.js';
+
+/** Methods of one's own, made on the Method page. */
+export function MethodList() {
+  const methods = useKitchen((s) => s.methods);
+  const remove = useKitchen((s) => s.remove);
+  return (
+    <section className="hung" aria-labelledby="methods">
+      <h2 id="methods" className="m-0 text-[1.35rem] font-bold">
+        Methods of your own
+      </h2>
+      {methods.length === 0 && <p className="m-0">None yet. Change the stages of a pot and keep them.</p>}
+      <ul className="m-0 list-none p-0">
+        {methods.map((m) => (
+          <li key={m.id} className="flex items-center justify-between gap-4 border-b border-line py-2">
+            <span>
+              <strong className="block text-[1.1rem]">{m.label}</strong>
+              <span className="text-faint">
+                from {METHOD[m.method]}, {m.stages.length} stages
+              </span>
+            </span>
+            <Button
+              weight="plain"
+              aria-label={`Take away ${m.label}`}
+              onClick={() => remove('methods', m.id)}
+            >
+              Take away
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,293 @@
+import {
+  boilAt,
+  boilingSteamRate,
+  readWaterTest,
+  withMeasured,
+  type HeatSetting,
+  type VesselSpec,
+  type WaterTestProblem,
+} from '@hammock/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useKitchen } from '../../stores/kitchen.js';
+import { Button } from '../../ui/Button.js';
+import { optionsOf, Pick } from '../../ui/Pick.js';
+import { HEAT } from '../../words/words.js';
+import { NumberInput } from './inputs.js';
+
+const PROBLEM: Readonly<Record<WaterTestProblem, string>> = {
+  notBoiling:
+    'Open, it lost so little that it was not boiling. Bring it to a full boil first, and weigh from there.',
+  coveredLosesMore: 'Covered, it lost more a minute than open. Look whether the two are the wrong way round.',
+  tooMuch: 'That is more than any ring gives. Look at the weights and the minutes again.',
+};
+const WEIGHT = { least: 0, most: 30_000, unit: 'g' } as const;
+const MINUTES = { least: 1, most: 120, unit: 'min' } as const;
+const SETTINGS = {
+  high: HEAT.high,
+  mediumHigh: HEAT.mediumHigh,
+  medium: HEAT.medium,
+  low: HEAT.low,
+  veryLow: HEAT.veryLow,
+};
+
+/** Two weighings of a pot of water take the place of two guesses: what this ring gives, and how this lid leaks. */
+export function WaterTestScreen() {
+  const { vessels, hobs, household, steamTests, keep, remove } = useKitchen();
+  const pots = vessels.filter((v) => v.kind === 'pot' || v.kind === 'pressureCooker');
+  const [vesselId, setVessel] = useState<string | undefined>(undefined);
+  const [hobId, setHob] = useState<string | undefined>(undefined);
+  const [heat, setHeat] = useState<HeatSetting>('low');
+  const [weights, setWeights] = useState({ before: Number.NaN, covered: Number.NaN, open: Number.NaN });
+  const [times, setTimes] = useState({ coveredMin: 15, openMin: 5 });
+  const [kept, setKept] = useState<string | undefined>(undefined);
+  const vessel = pots.find((v) => v.id === vesselId) ?? pots[0];
+  const hob = hobs.find((h) => h.id === hobId) ?? hobs[0];
+  if (!vessel || !hob) {
+    return (
+      <section>
+        <h1 className="m-0 text-[2rem] font-bold">Water test</h1>
+        <p>
+          It needs a pot and a hob. <Link to="/kitchen">Put them in the Kitchen</Link> first.
+        </p>
+      </section>
+    );
+  }
+  const spec: VesselSpec = vessel;
+  const ring = { kind: hob.kind, powerW: hob.powerW };
+  const reading = {
+    heat,
+    coveredLossG: weights.before - weights.covered,
+    openLossG: weights.covered - weights.open,
+    ...times,
+  };
+  const weighed = Object.values(weights).every((g) => Number.isFinite(g) && g > 0);
+  const upwards = weighed && (reading.coveredLossG < 0 || reading.openLossG < 0);
+  const found = weighed && !upwards ? readWaterTest(reading, spec, ring, household) : undefined;
+  const problem = upwards
+    ? 'A pot that boils gets lighter: look at the three weights again.'
+    : found && 'problem' in found
+      ? PROBLEM[found.problem]
+      : undefined;
+  const measured = found && !('problem' in found) ? found : undefined;
+  const rate = (lid: 'on' | 'off', on: readonly NonNullable<typeof measured>[]): string => {
+    const { vessel: v, hob: h } = withMeasured(
+      spec,
+      ring,
+      on.map((m) => ({ ...m, heat })),
+    );
+    const at = { vessel: v, hob: h, roomC: household.roomC, boil: boilAt(household.altitudeM) };
+    return boilingSteamRate(at, { heat, lid }).toFixed(1);
+  };
+  const weigh = (key: keyof typeof weights) => (g: number) => {
+    setWeights({ ...weights, [key]: g });
+    setKept(undefined);
+  };
+  const same = steamTests.find((t) => t.vesselId === vessel.id && t.hobId === hob.id && t.heat === heat);
+  return (
+    <div className="flex max-w-4xl flex-col gap-5">
+      <header>
+        <h1 className="m-0 text-[2rem] leading-tight font-bold">Water test</h1>
+        <p className="m-0 text-[1.1rem]">
+          How much steam this pot loses on this ring is the pot’s own. Twenty minutes and a scale, and it is
+          known. Hot water and steam burn: carry nothing that is full and boiling, let the bubbling stop
+          before you lift it.
+        </p>
+      </header>
+      <p className="m-0 leading-[3.1rem]">
+        The{' '}
+        <Pick
+          label="Pot"
+          value={vessel.id}
+          options={pots.map((v) => ({ value: v.id, label: v.label }))}
+          onChange={setVessel}
+        />{' '}
+        on the{' '}
+        <Pick
+          label="Hob"
+          value={hob.id}
+          options={hobs.map((h) => ({ value: h.id, label: h.label }))}
+          onChange={setHob}
+        />{' '}
+        at{' '}
+        <Pick
+          label="Setting"
+          value={heat}
+          options={optionsOf(SETTINGS as Readonly<Record<HeatSetting, string>>)}
+          onChange={setHeat}
+        />
+        .
+      </p>
+      <ol className="m-0 flex list-none flex-col gap-4 p-0">
+        <Step
+          n={1}
+          words="Put 500 g of water in, lid on, to a full boil. Turn to the setting. Weigh pot, lid and water."
+        >
+          <NumberInput
+            label="It weighs"
+            range={WEIGHT}
+            value={weights.before}
+            onChange={weigh('before')}
+            problem={undefined}
+          />
+        </Step>
+        <Step
+          n={2}
+          words={`Lid on, leave it ${times.coveredMin.toString()} min at that setting. Weigh it again with its lid.`}
+        >
+          <NumberInput
+            label="It weighs now"
+            range={WEIGHT}
+            value={weights.covered}
+            onChange={weigh('covered')}
+            problem={undefined}
+          />
+          <NumberInput
+            label="after"
+            range={MINUTES}
+            value={times.coveredMin}
+            onChange={(coveredMin) => setTimes({ ...times, coveredMin })}
+            problem={undefined}
+          />
+        </Step>
+        <Step
+          n={3}
+          words={`Back to the boil, lid off, ${times.openMin.toString()} min at the same setting. Weigh it with its lid.`}
+        >
+          <NumberInput
+            label="And now"
+            range={WEIGHT}
+            value={weights.open}
+            onChange={weigh('open')}
+            problem={undefined}
+          />
+          <NumberInput
+            label="after"
+            range={MINUTES}
+            value={times.openMin}
+            onChange={(openMin) => setTimes({ ...times, openMin })}
+            problem={undefined}
+          />
+        </Step>
+      </ol>
+      {problem !== undefined && (
+        <p role="alert" className="m-0 text-ember">
+          {problem}
+        </p>
+      )}
+      {measured && (
+        <section className="hung" aria-labelledby="found">
+          <h2 id="found" className="m-0 text-[1.35rem] font-bold">
+            What that changes
+          </h2>
+          <table className="mt-1 w-full max-w-2xl border-collapse">
+            <thead>
+              <tr className="text-left text-faint">
+                <th className="font-normal" />
+                <th className="font-normal">taken until now</th>
+                <th className="font-normal">measured</th>
+              </tr>
+            </thead>
+            <tbody>
+              <Change
+                what={`the ring gives on ${HEAT[heat]}`}
+                was={`${Math.round(hob.powerW[heat]).toString()} W`}
+                now={`${Math.round(measured.powerW).toString()} W`}
+              />
+              <Change
+                what="steam with the lid on"
+                was={`${rate('on', [])} g a minute`}
+                now={`${rate('on', [measured])} g a minute`}
+              />
+              <Change
+                what="steam with the lid off"
+                was={`${rate('off', [])} g a minute`}
+                now={`${rate('off', [measured])} g a minute`}
+              />
+            </tbody>
+          </table>
+          <p className="mt-3 mb-0 flex flex-wrap items-center gap-4">
+            <Button
+              weight="act"
+              onClick={() => {
+                const label = `${vessel.label} on the ${hob.label}, ${HEAT[heat]}`;
+                keep('steamTests', same?.id ?? crypto.randomUUID(), {
+                  label,
+                  vesselId: vessel.id,
+                  hobId: hob.id,
+                  ...reading,
+                });
+                setKept(label);
+              }}
+            >
+              Cook by what was measured
+            </Button>
+            <span role="status">
+              {kept === undefined ? '' : `${kept}: kept. Every answer for the two goes by it.`}
+            </span>
+          </p>
+        </section>
+      )}
+      {steamTests.length > 0 && (
+        <section className="hung" aria-labelledby="tests">
+          <h2 id="tests" className="m-0 text-[1.35rem] font-bold">
+            Measured so far
+          </h2>
+          <ul className="m-0 list-none p-0">
+            {steamTests.map((t) => (
+              <li key={t.id} className="flex items-center justify-between gap-4 border-b border-line py-1">
+                <span>
+                  {t.label}: {t.coveredLossG.toFixed(0)} g covered in {t.coveredMin} min,{' '}
+                  {t.openLossG.toFixed(0)} g open in {t.openMin} min
+                </span>
+                <Button
+                  weight="plain"
+                  aria-label={`Take away ${t.label}`}
+                  onClick={() => remove('steamTests', t.id)}
+                >
+                  Take away
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  );
+}
+
+function Step({
+  n,
+  words,
+  children,
+}: {
+  readonly n: number;
+  readonly words: string;
+  readonly children: React.ReactNode;
+}) {
+  return (
+    <li className="grid grid-cols-[3rem_minmax(0,1fr)] gap-x-3">
+      <span className="figures text-[3rem] text-husk" aria-hidden>
+        {n}
+      </span>
+      <div>
+        <p className="m-0">{words}</p>
+        <div className="flex flex-wrap gap-x-8">{children}</div>
+      </div>
+    </li>
+  );
+}
+
+function Change({ what, was, now }: { readonly what: string; readonly was: string; readonly now: string }) {
+  return (
+    <tr className="border-t border-line">
+      <th scope="row" className="py-1.5 text-left font-normal">
+        {what}
+      </th>
+      <td>{was}</td>
+      <td>
+        <strong>{now}</strong>
+      </td>
+    </tr>
+  );
+}

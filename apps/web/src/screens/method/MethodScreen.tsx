@@ -1,0 +1,188 @@
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { completePlan, METHODS, problemText, type Method, type PlanProblem, type Stage } from '@hammock/core';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { useDraft } from '../../stores/draft.js';
+import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { Button } from '../../ui/Button.js';
+import { Pick } from '../../ui/Pick.js';
+import { showPour } from '../../words/amounts.js';
+import { METHOD } from '../../words/words.js';
+import { chooseMethod } from '../pour/HowItIsMade.js';
+import { usePlan, type PlanView } from '../pour/usePlan.js';
+import { added, changed, moved, removed, split } from './editStages.js';
+import { StageRow } from './StageRow.js';
+import { TimeLine } from './TimeLine.js';
+
+/** The stages of a dish: read, dragged, split, changed, and kept as a method of one's own. */
+export function MethodScreen() {
+  const plan = usePlan();
+  if (!plan) return <p aria-busy>Looking into the kitchen …</p>;
+  return <Method_ plan={plan} />;
+}
+
+const setStages = (stages: readonly Stage[]): void => useDraft.getState().setSpec({ stages });
+
+/** The stages as the cook set them, or the method's; they are shown even where their order is impossible. */
+function stagesOf(plan: PlanView): readonly Stage[] {
+  if (plan.input.stages) return plan.input.stages;
+  const complete = completePlan(plan.input);
+  return complete.ok ? complete.value.stages : [];
+}
+
+function Method_({ plan }: { readonly plan: PlanView }) {
+  const { draft, answer } = plan;
+  const stages = useMemo(() => stagesOf(plan), [plan]);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const inThisPot = plan.stale ? stages : (answer?.stages ?? stages);
+  const index = (id: string | number): number => stages.findIndex((s) => s.id === id);
+  return (
+    <div className="flex flex-col gap-5">
+      <header className="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
+        <div>
+          <h1 className="m-0 text-[2rem] leading-tight font-bold">The stages of {draft.label}</h1>
+          <Source />
+        </div>
+        <Poured plan={plan} />
+      </header>
+      <TimeLine stages={inThisPot} />
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={({ active, over }) => {
+          if (over && active.id !== over.id) setStages(moved(stages, index(active.id), index(over.id)));
+        }}
+      >
+        <SortableContext items={stages.map((s) => s.id)} strategy={verticalListSortingStrategy}>
+          <ol className="m-0 list-none p-0" aria-label="Stages">
+            {stages.map((stage, i) => (
+              <StageRow
+                key={stage.id}
+                stage={stage}
+                takesMin={inThisPot.find((s) => s.id === stage.id)}
+                problem={problemAt(plan.problems, i)}
+                onChange={(change) => setStages(changed(stages, i, change))}
+                onMove={(by) => setStages(moved(stages, i, i + by))}
+                onSplit={() => setStages(split(stages, i))}
+                onAdd={() => setStages(added(stages, i))}
+                onRemove={() => setStages(removed(stages, i))}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      {overall(plan.problems, stages.length).map((words) => (
+        <p key={words} role="alert" className="m-0 text-ember">
+          {words}
+        </p>
+      ))}
+      {stages.length === 0 && <Button onClick={() => setStages(added([], -1))}>Begin with a stage</Button>}
+      <KeepMethod stages={stages} disabled={plan.stale || stages.length === 0} />
+    </div>
+  );
+}
+
+/** Which template or own method the stages are from, and the way back to it. */
+function Source() {
+  const method = useDraft((s) => s.draft?.spec.method ?? 'coveredAbsorption');
+  const changed_ = useDraft((s) => s.draft?.spec.stages !== undefined);
+  const own = useKitchen((s) => s.methods);
+  return (
+    <p className="m-0 flex flex-wrap items-center gap-x-2">
+      {changed_ ? 'Changed from' : 'As'}{' '}
+      <Pick
+        label="Method"
+        value={method}
+        options={[
+          ...METHODS.map((m) => ({ value: m, label: METHOD[m] })),
+          ...own.map((m) => ({ value: m.id, label: m.label, hint: 'your own' })),
+        ]}
+        onChange={(value) => {
+          const kept = own.find((m) => m.id === value);
+          chooseMethod(kept ? kept.method : (value as Method));
+          if (kept) setStages(kept.stages);
+        }}
+      />
+      {changed_ && (
+        <Button weight="plain" onClick={() => useDraft.getState().setSpec({}, ['stages'])}>
+          Put its own stages back
+        </Button>
+      )}
+    </p>
+  );
+}
+
+function Poured({ plan }: { readonly plan: PlanView }) {
+  const cups = useKitchen((s) => s.cups);
+  const metric = useKitchen((s) => s.household.metric);
+  const { answer, stale } = plan;
+  if (!answer) return null;
+  const shown = showPour(answer.pour.ml, measuresOf(cups), metric);
+  return (
+    <p className={`m-0 text-right ${stale ? 'opacity-50' : ''}`} aria-live="polite">
+      <span className="figures block text-[2.6rem]" data-testid="method-pour">
+        {answer.verdict === 'pour' ? shown.main : 'nothing'}
+      </span>
+      to pour{answer.verdict === 'pour' && shown.other !== '' ? `, ${shown.other}` : ''}.{' '}
+      <Link to="/" className="font-semibold underline decoration-husk decoration-2 underline-offset-4">
+        Back to the number
+      </Link>
+    </p>
+  );
+}
+
+const problemAt = (problems: readonly PlanProblem[], i: number): string | undefined => {
+  const found = problems.find((p) => p.field.startsWith(`stages[${i.toString()}]`));
+  return found && problemText(found);
+};
+
+/** What is wrong with the whole rather than with one stage. */
+const overall = (problems: readonly PlanProblem[], count: number): string[] =>
+  problems
+    .filter((p) => !p.field.startsWith('stages[') || Number(/\[(\d+)\]/u.exec(p.field)?.[1]) >= count)
+    .map(problemText);
+
+function KeepMethod({ stages, disabled }: { readonly stages: readonly Stage[]; readonly disabled: boolean }) {
+  const [name, setName] = useState('');
+  const [kept, setKept] = useState<string | undefined>(undefined);
+  return (
+    <form
+      className="hung flex flex-wrap items-center gap-x-4 gap-y-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const label = name.trim();
+        if (label === '' || disabled) return;
+        const method = useDraft.getState().draft?.spec.method ?? 'coveredAbsorption';
+        useKitchen.getState().keep('methods', crypto.randomUUID(), { label, method, stages });
+        setKept(label);
+        setName('');
+      }}
+    >
+      <label className="flex flex-wrap items-center gap-x-2">
+        Keep these stages as a method of your own, called
+        <input
+          className="changeable w-52"
+          value={name}
+          maxLength={60}
+          placeholder="its name"
+          onChange={(e) => setName(e.currentTarget.value)}
+        />
+      </label>
+      <Button type="submit" disabled={disabled || name.trim() === ''}>
+        Keep the method
+      </Button>
+      <span role="status">{kept === undefined ? '' : `${kept} is kept; it stands in the list above.`}</span>
+    </form>
+  );
+}

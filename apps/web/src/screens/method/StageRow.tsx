@@ -1,0 +1,221 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import {
+  plannedMin,
+  RANGES,
+  SIGNS,
+  type Act,
+  type HeatSetting,
+  type LidState,
+  type Stage,
+} from '@hammock/core';
+import { useState } from 'react';
+import { Button } from '../../ui/Button.js';
+import { optionsOf, Pick } from '../../ui/Pick.js';
+import { ACT } from '../../words/acts.js';
+import { HEAT, LID, SIGN } from '../../words/words.js';
+import { endedBy } from './editStages.js';
+
+export interface StageRowProps {
+  readonly stage: Stage;
+  /** The same stage with the minutes this pot needs for it. */
+  readonly takesMin: Stage | undefined;
+  readonly problem: string | undefined;
+  readonly onChange: (change: Partial<Stage>) => void;
+  readonly onMove: (by: -1 | 1) => void;
+  readonly onSplit: () => void;
+  readonly onAdd: () => void;
+  readonly onRemove: () => void;
+}
+
+const ACT_OPTIONS = (Object.keys(ACT) as Act[]).map((act) => ({ value: act, label: ACT[act].name }));
+const ENDS = [
+  { value: 'minutes', label: 'after' },
+  { value: 'sign', label: 'when seen' },
+  { value: 'count', label: 'after whistles' },
+  { value: 'flip', label: 'when it flips' },
+] as const;
+const SIGN_OPTIONS = SIGNS.map((sign) => ({ value: sign, label: SIGN[sign] }));
+
+/** One stage: what is done, on what heat, how it is closed, how it ends; with a handle to drag it by. */
+export function StageRow(props: StageRowProps) {
+  const { stage, problem, onChange } = props;
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
+    useSortable({
+      id: stage.id,
+    });
+  const name = ACT[stage.act].name;
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`grid grid-cols-[3rem_minmax(0,1fr)] items-start gap-x-2 border-b border-line bg-ground py-1.5 ${isDragging ? 'relative z-10 outline-2 outline-ink' : ''}`}
+      data-testid="stage"
+    >
+      <button
+        type="button"
+        ref={setActivatorNodeRef}
+        {...attributes}
+        {...listeners}
+        aria-label={`Move ${name}`}
+        className="grid size-12 cursor-grab touch-none place-items-center"
+      >
+        <svg viewBox="0 0 20 24" className="h-6 w-5" aria-hidden>
+          <path
+            d="M2 5q8 6 16 0M2 12q8 6 16 0M2 19q8 6 16 0"
+            fill="none"
+            stroke="currentColor"
+            strokeWidth="2.4"
+          />
+        </svg>
+      </button>
+      <div className="flex flex-wrap items-center gap-x-5">
+        <Pick
+          label={`What is done in ${name}`}
+          className="min-w-44 text-[1.15rem]"
+          value={stage.act}
+          options={ACT_OPTIONS}
+          onChange={(act) => onChange({ act })}
+        />
+        <Pick<HeatSetting>
+          label={`Heat of ${name}`}
+          value={stage.heat}
+          options={optionsOf(HEAT)}
+          onChange={(heat) => onChange({ heat })}
+        />
+        <Pick<LidState>
+          label={`Lid of ${name}`}
+          value={stage.lid}
+          options={optionsOf(LID)}
+          onChange={(lid) => onChange({ lid })}
+        />
+        <End {...props} name={name} />
+        <Extras stage={stage} onChange={onChange} />
+        <span className="ml-auto flex flex-wrap gap-x-3">
+          <Tool words="↑" label={`${name} earlier`} onClick={() => props.onMove(-1)} />
+          <Tool words="↓" label={`${name} later`} onClick={() => props.onMove(1)} />
+          <Tool words="split" label={`Split ${name}`} onClick={props.onSplit} />
+          <Tool words="add" label={`Add a stage after ${name}`} onClick={props.onAdd} />
+          <Tool words="take out" label={`Take out ${name}`} onClick={props.onRemove} />
+        </span>
+        {problem !== undefined && (
+          <span role="alert" className="basis-full text-ember">
+            {problem}
+          </span>
+        )}
+      </div>
+    </li>
+  );
+}
+
+function Tool({
+  words,
+  label,
+  onClick,
+}: {
+  readonly words: string;
+  readonly label: string;
+  readonly onClick: () => void;
+}) {
+  return (
+    <Button weight="plain" className="min-w-12" aria-label={label} onClick={onClick}>
+      {words}
+    </Button>
+  );
+}
+
+/** What stands under the pot or around it, where that changes anything. */
+function Extras({ stage, onChange }: Pick<StageRowProps, 'stage' | 'onChange'>) {
+  const covered = stage.act === 'simmer' || stage.act === 'steam' || stage.act === 'rest';
+  if (!covered) return null;
+  const resting = stage.act === 'rest';
+  const on = (resting ? stage.insulated : stage.spreader) ?? false;
+  return (
+    <label className="flex min-h-12 items-center gap-2">
+      <input
+        type="checkbox"
+        className="size-6 accent-(--ink)"
+        checked={on}
+        onChange={(e) =>
+          onChange(resting ? { insulated: e.currentTarget.checked } : { spreader: e.currentTarget.checked })
+        }
+      />
+      {resting ? 'wrapped up' : 'over a spreader'}
+    </label>
+  );
+}
+
+function End({ stage, takesMin, onChange, name }: StageRowProps & { readonly name: string }) {
+  const { end } = stage;
+  const takes = takesMin ? Math.round(plannedMin(takesMin)) : undefined;
+  return (
+    <span className="inline-flex flex-wrap items-center gap-x-2">
+      <Pick
+        label={`How ${name} ends`}
+        value={end.kind}
+        options={ENDS}
+        onChange={(kind) => onChange({ end: endedBy(end, kind) })}
+      />
+      {end.kind === 'minutes' && (
+        <NumberBox
+          label={`Minutes of ${name}`}
+          value={end.minutes}
+          most={RANGES.stageMin.most}
+          unit="min"
+          onChange={(minutes) => onChange({ end: { kind: 'minutes', minutes } })}
+        />
+      )}
+      {end.kind === 'count' && (
+        <NumberBox
+          label={`Whistles of ${name}`}
+          value={end.count}
+          most={RANGES.stageCount.most}
+          unit="whistles"
+          onChange={(count) => onChange({ end: { ...end, count } })}
+        />
+      )}
+      {end.kind === 'sign' && (
+        <Pick
+          label={`What is seen at the end of ${name}`}
+          value={end.sign}
+          options={SIGN_OPTIONS}
+          onChange={(sign) => onChange({ end: { ...end, sign } })}
+        />
+      )}
+      {end.kind !== 'minutes' && takes !== undefined && <span className="text-faint">about {takes} min</span>}
+    </span>
+  );
+}
+
+/** A whole number with its unit; what is typed stays, and what is out of range is said. */
+function NumberBox(props: {
+  readonly label: string;
+  readonly value: number;
+  readonly most: number;
+  readonly unit: string;
+  readonly onChange: (value: number) => void;
+}) {
+  const [typed, setTyped] = useState<string | undefined>(undefined);
+  const shown = typed ?? (Math.round(props.value * 10) / 10).toString();
+  return (
+    <span className="inline-flex items-center gap-1.5">
+      <input
+        aria-label={props.label}
+        className="changeable w-16 text-right"
+        inputMode="decimal"
+        value={shown}
+        onFocus={(e) => {
+          setTyped(e.currentTarget.value);
+          e.currentTarget.select();
+        }}
+        onBlur={() => setTyped(undefined)}
+        onChange={(e) => {
+          setTyped(e.currentTarget.value);
+          const value = Number(e.currentTarget.value.replace(',', '.'));
+          if (e.currentTarget.value.trim() !== '' && Number.isFinite(value)) props.onChange(value);
+        }}
+      />
+      {props.unit}
+    </span>
+  );
+}

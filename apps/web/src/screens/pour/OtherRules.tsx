@@ -1,0 +1,83 @@
+import type { Answer, Measure, Rule } from '@hammock/core';
+import { memo } from 'react';
+import { useDraft } from '../../stores/draft.js';
+import { useKitchen } from '../../stores/kitchen.js';
+import { SmallSling } from '../../ui/SmallSling.js';
+import { showPour } from '../../words/amounts.js';
+import { RULE } from '../../words/words.js';
+import { textureWords } from '../../words/textureWords.js';
+
+const hold = (holdTo: Rule | undefined): void => {
+  const { setSpec } = useDraft.getState();
+  if (holdTo === undefined) setSpec({}, ['holdTo']);
+  else setSpec({ holdTo });
+};
+
+/** What other rules would pour in this pot, and what would come of it. */
+export const OtherRules = memo(function OtherRules({
+  answer,
+  measures,
+}: {
+  readonly answer: Answer;
+  readonly measures: readonly Measure[];
+}) {
+  const metric = useKitchen((s) => s.household.metric);
+  const held = answer.held?.rule;
+  return (
+    <section className="hung" aria-labelledby="rules">
+      <h2 id="rules" className="m-0 text-[1.35rem] font-bold">
+        The same pot by other rules
+      </h2>
+      {held !== undefined && (
+        <p className="mt-1 mb-0">
+          Held to “{RULE[held]}”. The account would pour{' '}
+          <strong>{showPour(answer.held?.accountMl ?? 0, measures, metric).main}</strong>.{' '}
+          <button type="button" className="changeable" onClick={() => hold(undefined)}>
+            Go by the account
+          </button>
+        </p>
+      )}
+      <table className="mt-1 w-full border-collapse">
+        <thead className="sr-only">
+          <tr>
+            <th>rule</th>
+            <th>pours</th>
+            <th>comes out</th>
+            <th>hold to it</th>
+          </tr>
+        </thead>
+        <tbody>
+          {answer.rules.map(({ rule, ml, texture }) => (
+            <tr key={rule} className="border-b border-line">
+              <th scope="row" className="py-0.5 pr-3 text-left leading-tight font-normal">
+                {RULE[rule]}
+              </th>
+              <td className="pr-3 font-semibold whitespace-nowrap">
+                {ml <= 0 ? 'nothing' : `${(Math.round(ml / 5) * 5).toString()} ml`}
+              </td>
+              <td className="py-0.5">
+                <span className="flex items-center gap-2">
+                  <span className="shrink-0 max-sm:hidden">
+                    <SmallSling share={Math.min(1, Math.max(0, (texture - 0.5) / 5))} label="" />
+                  </span>
+                  {textureWords(texture)}
+                </span>
+              </td>
+              <td className="text-right">
+                <button
+                  type="button"
+                  className="min-h-12 px-1 underline decoration-husk decoration-2 underline-offset-4 disabled:opacity-40"
+                  disabled={held === rule}
+                  aria-label={`Hold to ${RULE[rule]}`}
+                  onClick={() => hold(rule)}
+                >
+                  hold
+                </button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+});

@@ -1,0 +1,87 @@
+import type { Answer, DishSpec } from '@hammock/core';
+import { memo, useState } from 'react';
+import { useDraft } from '../../stores/draft.js';
+
+const BY = { state: 'by how it looks', heat: 'by its minutes on the fire', weighed: 'by the scale' } as const;
+
+/** What the base weighs and brings, a weight to put in its place, and stew to ladle out. */
+export const TheBase = memo(function TheBase({
+  base,
+  given,
+  problem,
+}: {
+  readonly base: Answer['base'];
+  readonly given: DishSpec['base'];
+  readonly problem: string | undefined;
+}) {
+  const set = (change: { weighsG?: number | undefined; ladleOutG?: number | undefined }): void => {
+    const next = Object.fromEntries(
+      Object.entries({ ...given, ...change }).filter(([, v]) => v !== undefined),
+    );
+    useDraft.getState().setSpec({ base: next });
+  };
+  const g = (n: number): string => `${(Math.round(n / 5) * 5).toString()} g`;
+  return (
+    <section className="hung" aria-labelledby="base">
+      <h2 id="base" className="m-0 text-[1.35rem] font-bold">
+        The base
+      </h2>
+      <p className="mt-1 mb-0">
+        Weighs about <strong>{g(base.massG)}</strong> {BY[base.by]}: {g(base.wentInG)} went in,{' '}
+        {g(base.drivenOffG)} of water went off. It still gives {g(base.bringsG * (1 - base.ladledShare))}.
+        {base.by !== 'state' && Math.abs(base.drivenOffG - base.byStatesG) > 40 && (
+          <> By its looks it would have lost {g(base.byStatesG)}: look again.</>
+        )}
+      </p>
+      <div className="mt-1 flex flex-wrap gap-x-8">
+        <GramField
+          label="On the scale it weighs"
+          value={given?.weighsG}
+          onChange={(weighsG) => set({ weighsG })}
+        />
+        <GramField
+          label="Ladled out and kept"
+          value={given?.ladleOutG}
+          onChange={(ladleOutG) => set({ ladleOutG })}
+        />
+      </div>
+      {problem !== undefined && (
+        <p role="alert" className="m-0 text-ember">
+          {problem}
+        </p>
+      )}
+      {base.ladledSaltG > 0.1 && (
+        <p className="m-0 text-faint">{base.ladledSaltG.toFixed(1)} g of salt left with it.</p>
+      )}
+    </section>
+  );
+});
+
+function GramField(props: {
+  readonly label: string;
+  readonly value: number | undefined;
+  readonly onChange: (g: number | undefined) => void;
+}) {
+  const [typed, setTyped] = useState<string | undefined>(undefined);
+  return (
+    <label className="flex items-center gap-2">
+      {props.label}
+      <input
+        className="changeable w-20"
+        inputMode="decimal"
+        placeholder="—"
+        value={typed ?? (props.value === undefined ? '' : Math.round(props.value).toString())}
+        onFocus={(e) => setTyped(e.currentTarget.value)}
+        onBlur={() => setTyped(undefined)}
+        onChange={(e) => {
+          const text = e.currentTarget.value;
+          setTyped(text);
+          const g = Number(text.replace(',', '.'));
+          if (text.trim() === '') props.onChange(undefined);
+          else if (Number.isFinite(g)) props.onChange(g);
+        }}
+      />
+      g
+    </label>
+  );
+}

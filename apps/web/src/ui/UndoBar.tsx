@@ -1,0 +1,80 @@
+import { useEffect } from 'react';
+import { useHistory } from '../stores/history.js';
+
+const press = (what: 'undo' | 'redo'): void => {
+  // A field that is being typed in shows its own text: leaving it lets it show what is put back.
+  if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+  useHistory.getState()[what]();
+};
+
+/** Undo and redo of every edit, by the keys people know and by thumb. */
+export function UndoBar() {
+  const past = useHistory((s) => s.past.length);
+  const future = useHistory((s) => s.future.length);
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent): void => {
+      if (!(e.ctrlKey || e.metaKey) || e.altKey) return;
+      const key = e.key.toLowerCase();
+      if (key !== 'z' && key !== 'y') return;
+      // A pasted list is text of its own, with its own undo.
+      if (e.target instanceof HTMLTextAreaElement) return;
+      e.preventDefault();
+      press(key === 'y' || e.shiftKey ? 'redo' : 'undo');
+    };
+    addEventListener('keydown', onKey);
+    return () => removeEventListener('keydown', onKey);
+  }, []);
+  if (past + future === 0) return null;
+  return (
+    <div
+      role="group"
+      aria-label="Undo and redo"
+      className="fixed right-3 bottom-16 z-30 flex border-2 border-ink bg-ground sm:right-6 sm:bottom-4"
+    >
+      <Arrow
+        label="Undo"
+        keys="Control+Z"
+        disabled={past === 0}
+        onClick={() => press('undo')}
+        path="M9 4L3 9l6 5M3 9h9a6 6 0 0 1 0 12h-4"
+      />
+      <Arrow
+        label="Redo"
+        keys="Control+Shift+Z"
+        disabled={future === 0}
+        onClick={() => press('redo')}
+        path="M15 4l6 5l-6 5M21 9h-9a6 6 0 0 0 0 12h4"
+      />
+    </div>
+  );
+}
+
+function Arrow(props: {
+  readonly label: string;
+  readonly keys: string;
+  readonly disabled: boolean;
+  readonly onClick: () => void;
+  readonly path: string;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={props.label}
+      aria-keyshortcuts={props.keys}
+      disabled={props.disabled}
+      onClick={props.onClick}
+      className="grid size-12 place-items-center disabled:opacity-35"
+    >
+      <svg viewBox="0 0 24 24" className="size-6" aria-hidden>
+        <path
+          d={props.path}
+          fill="none"
+          stroke="currentColor"
+          strokeWidth="2.4"
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        />
+      </svg>
+    </button>
+  );
+}
