@@ -126,9 +126,16 @@ export async function choose(page: Page, list: string, option: string): Promise<
   await page.waitForFunction(() => document.querySelector('[role=option]') === null);
 }
 
-/** Types into a field from the start. */
+/** Types into a field from the start; found by its own label or by the one it stands in. */
 export async function retype(page: Page, label: string, text: string): Promise<void> {
-  const field = await page.waitForSelector(`input[aria-label="${label}"]`);
+  const field = (await page.waitForFunction(
+    (words) =>
+      [...document.querySelectorAll<HTMLInputElement>('input')].find(
+        (e) => e.ariaLabel === words || e.labels?.[0]?.textContent.startsWith(words) === true,
+      ),
+    { timeout: 8000 },
+    label,
+  )) as ElementHandle<Element> | undefined;
   await field?.click();
   await page.keyboard.down('Control');
   await page.keyboard.press('KeyA');

@@ -20,7 +20,11 @@ const SCREENS: readonly (readonly [string, string])[] = [
   ['/stove', 'No pot is on'],
   ['/notebook', 'came out as wanted'],
   [PAST, 'How it went'],
+  ['/method', 'min hands on'],
+  ['/compare', 'What differs, and why'],
+  ['/dishes', 'of 12'],
   ['/kitchen', 'Household'],
+  ['/kitchen/water-test', 'Measured so far'],
   ['/nowhere', 'Nothing hangs here'],
 ];
 

@@ -37,7 +37,7 @@ const WaterTestScreen = lazy(() =>
   import('./screens/kitchen/WaterTestScreen.js').then((m) => ({ default: m.WaterTestScreen })),
 );
 
-const later = (screen: React.ReactNode) => <Suspense fallback={<p>…</p>}>{screen}</Suspense>;
+const later = (screen: React.ReactNode) => <Suspense fallback={<p aria-busy>…</p>}>{screen}</Suspense>;
 
 const router = createBrowserRouter([
   {

@@ -18,3 +18,8 @@ if (typeof window !== 'undefined') {
   }
   Object.assign(window, { ResizeObserver: NoResize });
 }
+
+// jsdom has no structuredClone; what the stores copy is plain JSON.
+Object.defineProperty(globalThis, 'structuredClone', {
+  value: (value: unknown): unknown => JSON.parse(JSON.stringify(value)),
+});

@@ -1,9 +1,18 @@
-import { answer, isHandsOn, plannedMin, problemText, type Answer, type Measure } from '@hammock/core';
+import {
+  answer,
+  isHandsOn,
+  plannedMin,
+  problemText,
+  type Answer,
+  type Measure,
+  type Texture,
+} from '@hammock/core';
 import { useMemo, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
 import { rowOf } from '../../stores/ownLarder.js';
 import { Pick } from '../../ui/Pick.js';
+import { FigureText } from '../../ui/FigureText.js';
 import { Sling } from '../../ui/Sling.js';
 import { showPour } from '../../words/amounts.js';
 import { textureWords } from '../../words/textureWords.js';
@@ -19,10 +28,8 @@ export function CompareScreen() {
   const draft = useDraft((s) => s.draft);
   const [other, setOther] = useState('rule/oneToTwo');
   const options = useMemo(() => (draft ? othersFor(draft, kitchen) : []), [draft, kitchen]);
-  const second = useMemo(
-    () => (draft ? answer(inputOf(other, draft, kitchen)) : undefined),
-    [other, draft, kitchen],
-  );
+  const input = useMemo(() => draft && inputOf(other, draft, kitchen), [other, draft, kitchen]);
+  const second = useMemo(() => (input ? answer(input) : undefined), [input]);
   if (!plan || !draft || !second) return <p aria-busy>Looking into the kitchen …</p>;
   const measures = measuresOf(kitchen.cups);
   const chosen = options.find((o) => o.value === other) ?? options[0];
@@ -34,6 +41,7 @@ export function CompareScreen() {
       <div className="grid grid-cols-2 gap-x-6 sm:gap-x-12">
         <Side
           title={<span className="inline-flex min-h-12 items-center font-bold">as planned</span>}
+          wanted={plan.input.texture ?? 2}
           answer={one}
           measures={measures}
           metric={kitchen.household.metric}
@@ -41,6 +49,7 @@ export function CompareScreen() {
         />
         <Side
           title={<Pick label="Set beside it" value={chosen?.value} options={options} onChange={setOther} />}
+          wanted={input?.texture ?? 2}
           answer={two}
           measures={measures}
           metric={kitchen.household.metric}
@@ -57,6 +66,7 @@ function Side(props: {
   readonly answer: Answer | undefined;
   readonly measures: readonly Measure[];
   readonly metric: boolean;
+  readonly wanted: Texture;
   readonly problem: string | undefined;
 }) {
   const { answer: a, measures, metric } = props;
@@ -73,11 +83,13 @@ function Side(props: {
             highMl={a.window.highMl}
             pourMl={a.pour.ml}
             doubtMl={a.doubt.g}
-            wanted={textureWords(a.comesOut.texture)}
+            wanted={TEXTURE[props.wanted]}
             label={`Hangs at ${Math.round(a.pour.ml).toString()} ml.`}
           />
           <p className="figures m-0 mt-2 text-[clamp(2.2rem,6vw,4.2rem)]" data-testid="side-pour">
-            {a.verdict === 'pour' ? showPour(a.pour.ml, measures, metric).main : 'nothing'}
+            <FigureText
+              text={a.verdict === 'pour' ? showPour(a.pour.ml, measures, metric).main : 'nothing'}
+            />
           </p>
           <p className="m-0">
             of {rowOf(a.pour.ingredientId)?.name.toLowerCase()}
@@ -162,10 +174,12 @@ function Differences({ one, two }: { readonly one: Answer; readonly two: Answer 
             ))}
           </ul>
         )}
-        <p className="mt-2 mb-0 text-faint">
-          Wanted {TEXTURE[2]} lies at {two.target.aim.toFixed(1)} % cooked moisture the other way, at{' '}
-          {one.target.aim.toFixed(1)} % as planned.
-        </p>
+        {Math.abs(one.target.aim - two.target.aim) > 0.05 && (
+          <p className="mt-2 mb-0 text-faint">
+            The texture wanted lies at {one.target.aim.toFixed(1)} % cooked moisture as planned, at{' '}
+            {two.target.aim.toFixed(1)} % the other way.
+          </p>
+        )}
       </section>
     </div>
   );

@@ -30,9 +30,9 @@ export function DishesScreen() {
           Find
           <input
             type="search"
-            className="changeable w-56"
+            className="changeable w-64"
             value={words}
-            placeholder="a name, a grain, what goes in"
+            placeholder="name, grain or what goes in"
             onChange={(e) => setWords(e.currentTarget.value)}
           />
         </label>
@@ -147,8 +147,7 @@ function Came({ use }: { readonly use: DishUseRecord | undefined }) {
     <>
       Made {times},{' '}
       <strong>
-        {use.asWanted === use.judged ? 'always' : `${use.asWanted.toString()} of ${use.judged.toString()}`} as
-        wanted
+        {use.asWanted} of {use.judged} as wanted
       </strong>
       .
     </>

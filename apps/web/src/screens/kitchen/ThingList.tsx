@@ -54,7 +54,7 @@ export function ThingList<K extends Kind>({ kind, title, one, fresh, describe, f
           weight="plain"
           onClick={() => setEditing({ id: crypto.randomUUID(), value: fresh, isNew: true })}
         >
-          Add a {one}
+          Add {/^[aeiou]/u.test(one) ? 'an' : 'a'} {one}
         </Button>
       </div>
       {gone && (

@@ -85,10 +85,10 @@ export function WaterTestScreen() {
   };
   const same = steamTests.find((t) => t.vesselId === vessel.id && t.hobId === hob.id && t.heat === heat);
   return (
-    <div className="flex max-w-4xl flex-col gap-5">
+    <div className="flex flex-col gap-5">
       <header>
         <h1 className="m-0 text-[2rem] leading-tight font-bold">Water test</h1>
-        <p className="m-0 text-[1.1rem]">
+        <p className="m-0 max-w-4xl text-[1.1rem]">
           How much steam this pot loses on this ring is the pot’s own. Twenty minutes and a scale, and it is
           known. Hot water and steam burn: carry nothing that is full and boiling, let the bubbling stop
           before you lift it.
@@ -118,140 +118,152 @@ export function WaterTestScreen() {
         />
         .
       </p>
-      <ol className="m-0 flex list-none flex-col gap-4 p-0">
-        <Step
-          n={1}
-          words="Put 500 g of water in, lid on, to a full boil. Turn to the setting. Weigh pot, lid and water."
-        >
-          <NumberInput
-            label="It weighs"
-            range={WEIGHT}
-            value={weights.before}
-            onChange={weigh('before')}
-            problem={undefined}
-          />
-        </Step>
-        <Step
-          n={2}
-          words={`Lid on, leave it ${times.coveredMin.toString()} min at that setting. Weigh it again with its lid.`}
-        >
-          <NumberInput
-            label="It weighs now"
-            range={WEIGHT}
-            value={weights.covered}
-            onChange={weigh('covered')}
-            problem={undefined}
-          />
-          <NumberInput
-            label="after"
-            range={MINUTES}
-            value={times.coveredMin}
-            onChange={(coveredMin) => setTimes({ ...times, coveredMin })}
-            problem={undefined}
-          />
-        </Step>
-        <Step
-          n={3}
-          words={`Back to the boil, lid off, ${times.openMin.toString()} min at the same setting. Weigh it with its lid.`}
-        >
-          <NumberInput
-            label="And now"
-            range={WEIGHT}
-            value={weights.open}
-            onChange={weigh('open')}
-            problem={undefined}
-          />
-          <NumberInput
-            label="after"
-            range={MINUTES}
-            value={times.openMin}
-            onChange={(openMin) => setTimes({ ...times, openMin })}
-            problem={undefined}
-          />
-        </Step>
-      </ol>
-      {problem !== undefined && (
-        <p role="alert" className="m-0 text-ember">
-          {problem}
-        </p>
-      )}
-      {measured && (
-        <section className="hung" aria-labelledby="found">
-          <h2 id="found" className="m-0 text-[1.35rem] font-bold">
-            What that changes
-          </h2>
-          <table className="mt-1 w-full max-w-2xl border-collapse">
-            <thead>
-              <tr className="text-left text-faint">
-                <th className="font-normal" />
-                <th className="font-normal">taken until now</th>
-                <th className="font-normal">measured</th>
-              </tr>
-            </thead>
-            <tbody>
-              <Change
-                what={`the ring gives on ${HEAT[heat]}`}
-                was={`${Math.round(hob.powerW[heat]).toString()} W`}
-                now={`${Math.round(measured.powerW).toString()} W`}
-              />
-              <Change
-                what="steam with the lid on"
-                was={`${rate('on', [])} g a minute`}
-                now={`${rate('on', [measured])} g a minute`}
-              />
-              <Change
-                what="steam with the lid off"
-                was={`${rate('off', [])} g a minute`}
-                now={`${rate('off', [measured])} g a minute`}
-              />
-            </tbody>
-          </table>
-          <p className="mt-3 mb-0 flex flex-wrap items-center gap-4">
-            <Button
-              weight="act"
-              onClick={() => {
-                const label = `${vessel.label} on the ${hob.label}, ${HEAT[heat]}`;
-                keep('steamTests', same?.id ?? crypto.randomUUID(), {
-                  label,
-                  vesselId: vessel.id,
-                  hobId: hob.id,
-                  ...reading,
-                });
-                setKept(label);
-              }}
-            >
-              Cook by what was measured
-            </Button>
-            <span role="status">
-              {kept === undefined ? '' : `${kept}: kept. Every answer for the two goes by it.`}
-            </span>
-          </p>
-        </section>
-      )}
-      {steamTests.length > 0 && (
-        <section className="hung" aria-labelledby="tests">
-          <h2 id="tests" className="m-0 text-[1.35rem] font-bold">
-            Measured so far
-          </h2>
-          <ul className="m-0 list-none p-0">
-            {steamTests.map((t) => (
-              <li key={t.id} className="flex items-center justify-between gap-4 border-b border-line py-1">
-                <span>
-                  {t.label}: {t.coveredLossG.toFixed(0)} g covered in {t.coveredMin} min,{' '}
-                  {t.openLossG.toFixed(0)} g open in {t.openMin} min
-                </span>
+      <div className="grid gap-x-12 gap-y-6 lg:grid-cols-2">
+        <ol className="m-0 flex list-none flex-col gap-4 p-0">
+          <Step
+            n={1}
+            words="Put 500 g of water in, lid on, to a full boil. Turn to the setting. Weigh pot, lid and water."
+          >
+            <NumberInput
+              label="It weighs"
+              range={WEIGHT}
+              value={weights.before}
+              onChange={weigh('before')}
+              problem={undefined}
+            />
+          </Step>
+          <Step
+            n={2}
+            words={`Lid on, leave it ${times.coveredMin.toString()} min at that setting. Weigh it again with its lid.`}
+          >
+            <NumberInput
+              label="It weighs now"
+              range={WEIGHT}
+              value={weights.covered}
+              onChange={weigh('covered')}
+              problem={undefined}
+            />
+            <NumberInput
+              label="after"
+              range={MINUTES}
+              value={times.coveredMin}
+              onChange={(coveredMin) => setTimes({ ...times, coveredMin })}
+              problem={undefined}
+            />
+          </Step>
+          <Step
+            n={3}
+            words={`Back to the boil, lid off, ${times.openMin.toString()} min at the same setting. Weigh it with its lid.`}
+          >
+            <NumberInput
+              label="And now"
+              range={WEIGHT}
+              value={weights.open}
+              onChange={weigh('open')}
+              problem={undefined}
+            />
+            <NumberInput
+              label="after"
+              range={MINUTES}
+              value={times.openMin}
+              onChange={(openMin) => setTimes({ ...times, openMin })}
+              problem={undefined}
+            />
+          </Step>
+        </ol>
+        <div className="flex flex-col gap-6">
+          {problem !== undefined && (
+            <p role="alert" className="m-0 text-ember">
+              {problem}
+            </p>
+          )}
+          {!measured && problem === undefined && (
+            <p className="m-0 text-faint">
+              What the three weights change stands here as soon as they are in.
+            </p>
+          )}
+          {measured && (
+            <section className="hung" aria-labelledby="found">
+              <h2 id="found" className="m-0 text-[1.35rem] font-bold">
+                What that changes
+              </h2>
+              <table className="mt-1 w-full max-w-2xl border-collapse">
+                <thead>
+                  <tr className="text-left text-faint">
+                    <th className="font-normal" />
+                    <th className="font-normal">taken until now</th>
+                    <th className="font-normal">measured</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  <Change
+                    what={`the ring gives on ${HEAT[heat]}`}
+                    was={`${Math.round(hob.powerW[heat]).toString()} W`}
+                    now={`${Math.round(measured.powerW).toString()} W`}
+                  />
+                  <Change
+                    what="steam with the lid on"
+                    was={`${rate('on', [])} g a minute`}
+                    now={`${rate('on', [measured])} g a minute`}
+                  />
+                  <Change
+                    what="steam with the lid off"
+                    was={`${rate('off', [])} g a minute`}
+                    now={`${rate('off', [measured])} g a minute`}
+                  />
+                </tbody>
+              </table>
+              <p className="mt-3 mb-0 flex flex-wrap items-center gap-4">
                 <Button
-                  weight="plain"
-                  aria-label={`Take away ${t.label}`}
-                  onClick={() => remove('steamTests', t.id)}
+                  weight="act"
+                  onClick={() => {
+                    const label = `${vessel.label} on the ${hob.label}, ${HEAT[heat]}`;
+                    keep('steamTests', same?.id ?? crypto.randomUUID(), {
+                      label,
+                      vesselId: vessel.id,
+                      hobId: hob.id,
+                      ...reading,
+                    });
+                    setKept(label);
+                  }}
                 >
-                  Take away
+                  Cook by what was measured
                 </Button>
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+                <span role="status">
+                  {kept === undefined ? '' : `${kept}: kept. Every answer for the two goes by it.`}
+                </span>
+              </p>
+            </section>
+          )}
+          {steamTests.length > 0 && (
+            <section className="hung" aria-labelledby="tests">
+              <h2 id="tests" className="m-0 text-[1.35rem] font-bold">
+                Measured so far
+              </h2>
+              <ul className="m-0 list-none p-0">
+                {steamTests.map((t) => (
+                  <li
+                    key={t.id}
+                    className="flex items-center justify-between gap-4 border-b border-line py-1"
+                  >
+                    <span>
+                      {t.label}: {t.coveredLossG.toFixed(0)} g covered in {t.coveredMin} min,{' '}
+                      {t.openLossG.toFixed(0)} g open in {t.openMin} min
+                    </span>
+                    <Button
+                      weight="plain"
+                      aria-label={`Take away ${t.label}`}
+                      onClick={() => remove('steamTests', t.id)}
+                    >
+                      Take away
+                    </Button>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+        </div>
+      </div>
     </div>
   );
 }
@@ -272,7 +284,9 @@ function Step({
       </span>
       <div>
         <p className="m-0">{words}</p>
-        <div className="flex flex-wrap gap-x-8">{children}</div>
+        <div className="flex flex-wrap gap-x-8 [&_label]:flex-row [&_label]:items-center [&_label]:gap-2 [&_input]:w-20">
+          {children}
+        </div>
       </div>
     </li>
   );

@@ -31,11 +31,11 @@ export interface StageRowProps {
 const ACT_OPTIONS = (Object.keys(ACT) as Act[]).map((act) => ({ value: act, label: ACT[act].name }));
 const ENDS = [
   { value: 'minutes', label: 'after' },
-  { value: 'sign', label: 'when seen' },
-  { value: 'count', label: 'after whistles' },
+  { value: 'sign', label: 'when' },
+  { value: 'count', label: 'by whistles' },
   { value: 'flip', label: 'when it flips' },
 ] as const;
-const SIGN_OPTIONS = SIGNS.map((sign) => ({ value: sign, label: SIGN[sign] }));
+const SIGN_OPTIONS = SIGNS.map((sign) => ({ value: sign, label: SIGN[sign].replace(/^(?:when|at) /u, '') }));
 
 /** One stage: what is done, on what heat, how it is closed, how it ends; with a handle to drag it by. */
 export function StageRow(props: StageRowProps) {
@@ -69,10 +69,10 @@ export function StageRow(props: StageRowProps) {
           />
         </svg>
       </button>
-      <div className="flex flex-wrap items-center gap-x-5">
+      <div className="flex flex-wrap items-center gap-x-4">
         <Pick
           label={`What is done in ${name}`}
-          className="min-w-44 text-[1.15rem]"
+          className="min-w-40 text-[1.1rem]"
           value={stage.act}
           options={ACT_OPTIONS}
           onChange={(act) => onChange({ act })}
@@ -91,7 +91,7 @@ export function StageRow(props: StageRowProps) {
         />
         <End {...props} name={name} />
         <Extras stage={stage} onChange={onChange} />
-        <span className="ml-auto flex flex-wrap gap-x-3">
+        <span className="ml-auto flex flex-wrap gap-x-1">
           <Tool words="↑" label={`${name} earlier`} onClick={() => props.onMove(-1)} />
           <Tool words="↓" label={`${name} later`} onClick={() => props.onMove(1)} />
           <Tool words="split" label={`Split ${name}`} onClick={props.onSplit} />
@@ -182,7 +182,7 @@ function End({ stage, takesMin, onChange, name }: StageRowProps & { readonly nam
           onChange={(sign) => onChange({ end: { ...end, sign } })}
         />
       )}
-      {end.kind !== 'minutes' && takes !== undefined && <span className="text-faint">about {takes} min</span>}
+      {end.kind !== 'minutes' && takes !== undefined && <span className="text-faint">≈ {takes} min</span>}
     </span>
   );
 }

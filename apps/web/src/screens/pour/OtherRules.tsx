@@ -2,7 +2,6 @@ import type { Answer, Measure, Rule } from '@hammock/core';
 import { memo } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { useKitchen } from '../../stores/kitchen.js';
-import { SmallSling } from '../../ui/SmallSling.js';
 import { showPour } from '../../words/amounts.js';
 import { RULE } from '../../words/words.js';
 import { textureWords } from '../../words/textureWords.js';
@@ -17,9 +16,11 @@ const hold = (holdTo: Rule | undefined): void => {
 export const OtherRules = memo(function OtherRules({
   answer,
   measures,
+  wanted,
 }: {
   readonly answer: Answer;
   readonly measures: readonly Measure[];
+  readonly wanted: number;
 }) {
   const metric = useKitchen((s) => s.household.metric);
   const held = answer.held?.rule;
@@ -55,13 +56,8 @@ export const OtherRules = memo(function OtherRules({
               <td className="pr-3 font-semibold whitespace-nowrap">
                 {ml <= 0 ? 'nothing' : `${(Math.round(ml / 5) * 5).toString()} ml`}
               </td>
-              <td className="py-0.5">
-                <span className="flex items-center gap-2">
-                  <span className="shrink-0 max-sm:hidden">
-                    <SmallSling share={Math.min(1, Math.max(0, (texture - 0.5) / 5))} label="" />
-                  </span>
-                  {textureWords(texture)}
-                </span>
+              <td className={`py-0.5 ${Math.abs(texture - wanted) <= 0.5 ? 'font-bold' : ''}`}>
+                {textureWords(texture)}
               </td>
               <td className="text-right">
                 <button

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useMemo } from 'react';
 import { Link } from 'react-router';
-import type { Levels } from '@hammock/core';
+import { quarter, showCount, type Levels } from '@hammock/core';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
 import { useOutbox } from '../../stores/outbox.js';
@@ -80,7 +80,6 @@ export function PourScreen() {
             {answer && answer.base.wentInG > 0 && (
               <TheBase base={answer.base} given={spec.base} problem={plan.problemAt('base')} />
             )}
-            {answer && <OtherRules answer={answer} measures={measures} />}
             <p className="m-0">
               <Link
                 to="/compare"
@@ -110,6 +109,7 @@ export function PourScreen() {
                 measures={measures}
               />
             )}
+            {answer && <OtherRules answer={answer} measures={measures} wanted={input.texture ?? 2} />}
           </div>
         </div>
         {answer && <CautionList answer={answer} input={input} />}
@@ -122,8 +122,8 @@ export function PourScreen() {
 function levelWords({ aboveGrainMm, joints, halfInches, cornersMl }: Levels): string {
   if (aboveGrainMm < -1)
     return `The liquid stays among the grain; ${Math.round(cornersMl / 5) * 5} ml would show at the corners.`;
-  const times = (n: number, one: string): string => `${(Math.round(n * 4) / 4).toString()} ${one}`;
-  return `The liquid stands ${Math.round(aboveGrainMm).toString()} mm over it: ${times(joints, 'of a first joint')}, ${times(halfInches, 'half inches')}.`;
+  const quarters = (n: number): string => showCount(quarter(Math.max(1, Math.round(n * 4))));
+  return `The liquid stands ${Math.round(aboveGrainMm).toString()} mm over it: ${quarters(joints)} of a finger’s first joint, ${quarters(halfInches)} × half an inch.`;
 }
 
 const mm = (n: number): string => `${Math.round(n).toString()} mm`;

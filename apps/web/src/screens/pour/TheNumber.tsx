@@ -4,6 +4,7 @@ import { showPour } from '../../words/amounts.js';
 import { textureWords } from '../../words/textureWords.js';
 import { TEXTURE } from '../../words/words.js';
 import { useKitchen } from '../../stores/kitchen.js';
+import { FigureText } from '../../ui/FigureText.js';
 import { Sling } from '../../ui/Sling.js';
 
 export interface TheNumberProps {
@@ -99,9 +100,15 @@ function Figure({ text }: { readonly text: string }) {
   const [, count = '', unit = first] = /^([\d¼½¾⅓⅔⅛⅜⅝⅞ /]+)\s(.+)$/u.exec(first) ?? [];
   return (
     <span data-testid="pour-main" className="figures flex flex-wrap items-baseline gap-x-4 gap-y-1">
-      <span className="text-[clamp(5.5rem,15vw,11.5rem)]">{count.trim()}</span>{' '}
+      <span className="text-[clamp(5.5rem,15vw,11.5rem)]">
+        <FigureText text={count.trim()} />
+      </span>{' '}
       <span className="text-[clamp(3.2rem,7vw,5.5rem)]">{unit}</span>{' '}
-      {more.length > 0 && <span className="text-[clamp(2.6rem,5.4vw,4.25rem)]">+ {more.join(' + ')}</span>}
+      {more.length > 0 && (
+        <span className="text-[clamp(2.6rem,5.4vw,4.25rem)]">
+          <FigureText text={`+ ${more.join(' + ')}`} />
+        </span>
+      )}
     </span>
   );
 }

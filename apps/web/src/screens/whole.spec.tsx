@@ -1,0 +1,318 @@
+import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
+import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { MemoryRouter, Route, Routes } from 'react-router';
+import { useDraft } from '../stores/draft.js';
+import { useKitchen } from '../stores/kitchen.js';
+import { network, settle, silence } from '../testing/household.js';
+import { Shell } from '../ui/Shell.js';
+import { CompareScreen } from './compare/CompareScreen.js';
+import { DishesScreen } from './dishes/DishesScreen.js';
+import { KitchenScreen } from './kitchen/KitchenScreen.js';
+import { WaterTestScreen } from './kitchen/WaterTestScreen.js';
+import { MethodScreen } from './method/MethodScreen.js';
+import { PasteList } from './pour/PasteList.js';
+import { PourScreen } from './pour/PourScreen.js';
+
+jest.mock('./stove/alarm.js', () => ({
+  primeAlarm: () => undefined,
+  alarmAt: () => undefined,
+  ring: () => undefined,
+}));
+
+async function show(path: string): Promise<void> {
+  render(
+    <MemoryRouter initialEntries={[path]}>
+      <Routes>
+        <Route path="/" element={<Shell />}>
+          <Route index element={<PourScreen />} />
+          <Route path="method" element={<MethodScreen />} />
+          <Route path="compare" element={<CompareScreen />} />
+          <Route path="dishes" element={<DishesScreen />} />
+          <Route path="kitchen" element={<KitchenScreen />} />
+          <Route path="kitchen/water-test" element={<WaterTestScreen />} />
+          <Route path="paste" element={<PasteList onDone={() => undefined} />} />
+        </Route>
+      </Routes>
+    </MemoryRouter>,
+  );
+  await act(async () => {
+    await import('./pour/below.js');
+  });
+}
+const press = (name: RegExp | string): boolean => fireEvent.click(screen.getByRole('button', { name }));
+const type = (name: string, value: string): void => {
+  const field = screen.getByRole('textbox', { name });
+  fireEvent.focus(field);
+  fireEvent.change(field, { target: { value } });
+};
+const spec = () => useDraft.getState().draft!.spec;
+const other = (): string => screen.getByTestId('pour-other').textContent;
+const undo = (shift = false): boolean =>
+  fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true, shiftKey: shift });
+
+beforeEach(() => {
+  silence();
+  settle();
+});
+afterEach(cleanup);
+
+describe('undo', () => {
+  it('takes ten edits back one by one and makes them again, the dish in between too', async () => {
+    await show('/');
+    const first = JSON.stringify(spec());
+    const seen = [first];
+    const edits: (() => void)[] = [
+      () => {
+        press('One more');
+      },
+      () => {
+        press('Leave out Onion');
+      },
+      () => useDraft.getState().setSpec({ toast: 'golden' }),
+      () => useDraft.getState().addIngredient({ ingredientId: 'tomato', amount: { g: 200 } }),
+      () => useDraft.getState().setIngredient(0, { amount: { g: 33 } }),
+      () => useDraft.getState().setSpec({ soakMin: 20 }),
+      () => useDraft.getState().setSpec({ base: { ladleOutG: 20 } }),
+      () => useDraft.getState().setSpec({}, ['soakMin']),
+      () =>
+        useDraft.getState().addIngredients([
+          { ingredientId: 'peas', amount: { g: 1 } },
+          { ingredientId: 'mint', amount: { g: 2 } },
+        ]),
+      () => useDraft.getState().chooseDish(useKitchen.getState().dishes[1]!),
+    ];
+    for (const edit of edits) {
+      act(edit);
+      seen.push(JSON.stringify(spec()));
+    }
+    for (let i = edits.length - 1; i >= 0; i -= 1) {
+      undo();
+      expect(JSON.parse(JSON.stringify(spec()))).toEqual(JSON.parse(seen[i]!));
+    }
+    for (let i = 1; i <= edits.length; i += 1) {
+      undo(true);
+      expect(JSON.parse(JSON.stringify(spec()))).toEqual(JSON.parse(seen[i]!));
+    }
+    expect(screen.getByRole('button', { name: 'Redo' }).hasAttribute('disabled')).toBe(true);
+  });
+
+  it('brings back what was taken away in the kitchen, and takes back what was added', async () => {
+    await show('/kitchen');
+    press('Take away Jasmine');
+    expect(useKitchen.getState().bags).toHaveLength(1);
+    press('Undo');
+    expect(
+      useKitchen
+        .getState()
+        .bags.map((b) => b.label)
+        .sort(),
+    ).toEqual(['Jasmine', 'Long']);
+    press('Redo');
+    expect(useKitchen.getState().bags).toHaveLength(1);
+  });
+});
+
+describe('Pour, whole', () => {
+  it('weighs the base, ladles from it, and goes three ways out of too much', async () => {
+    useDraft.getState().setSpec({
+      ingredients: [
+        { ingredientId: 'oil', amount: { g: 30 } },
+        { ingredientId: 'tomato', amount: { g: 2600 }, state: 'softened' },
+      ],
+    });
+    await show('/');
+    expect(screen.getByText(/of water too much/u)).toBeTruthy();
+    press(/^Ladle out/u);
+    expect(spec().base?.ladleOutG).toBeGreaterThan(100);
+    expect(screen.queryByText(/of water too much/u)).toBeNull();
+    undo();
+    press(/^Cook it down/u);
+    expect(screen.queryByText(/of water too much/u)).toBeNull();
+    expect(screen.getByText(/by the scale/u)).toBeTruthy();
+    undo();
+    press(/^Add .* of grain/u);
+    expect(screen.queryByText(/of water too much/u)).toBeNull();
+  });
+
+  it('holds to a rule and says what it costs', async () => {
+    await show('/');
+    const account = other();
+    press('Hold to one to two');
+    expect(screen.getByText(/By this rule it comes out/u)).toBeTruthy();
+    expect(other()).not.toBe(account);
+    press('Go by the account');
+    expect(other()).toBe(account);
+    expect('holdTo' in spec()).toBe(false);
+  });
+
+  it('pours all the stock there is, then water', async () => {
+    useDraft.getState().setSpec({ pourWith: 'stockChicken' });
+    await show('/');
+    press('as much as it takes');
+    type('All there is of it', '300 ml');
+    expect(screen.getByText(/^All/u, { selector: 'p' }).textContent).toContain('chicken stock');
+    press('there is enough');
+    expect(screen.queryByText(/^All/u, { selector: 'p' })).toBeNull();
+  });
+
+  it('shares a pot that is too full among several', async () => {
+    useDraft.getState().setGrain({ g: 1800 });
+    await show('/');
+    press(/^Share it among \d pots/u);
+    expect(spec().pots).toBeGreaterThan(1);
+    expect(screen.getByText(/each of \d pots/u)).toBeTruthy();
+    press('Cook it in one pot');
+    expect(spec().pots).toBe(1);
+  });
+
+  it('fits the rest of the dish to what is left of a bag', async () => {
+    useKitchen.getState().keep('dishes', 'dish-pilaf', {
+      ...useKitchen.getState().dishes[0]!,
+      spec: { ...spec(), grain: { g: 400 }, portions: 4 },
+    });
+    useDraft.getState().setGrain({ g: 300 });
+    await show('/');
+    const before = spec().ingredients![0]!.amount;
+    press(/^Fit it to 300 g/u);
+    expect(JSON.stringify(spec().ingredients![0]!.amount)).not.toBe(JSON.stringify(before));
+    expect(spec().grain).toEqual({ g: 300 });
+  });
+});
+
+describe('a pasted list', () => {
+  it('is read as it is typed, corrected by a tap, and put in', async () => {
+    await show('/paste');
+    fireEvent.change(screen.getByRole('textbox'), {
+      target: { value: '3 medium onions, sliced\n200 g oniom\na handful of mint\n50 g moon dust' },
+    });
+    const lines = within(screen.getByRole('list', { name: 'As understood' })).getAllByRole('listitem');
+    expect(lines).toHaveLength(4);
+    expect(screen.getByText(/nearly\. Is it that/u)).toBeTruthy();
+    expect(screen.getByText(/cannot be measured/u)).toBeTruthy();
+    press('Yes');
+    press('Put these 2 in');
+    expect(
+      spec()
+        .ingredients!.slice(-2)
+        .map((i) => i.ingredientId),
+    ).toEqual(['onion', 'onion']);
+    // What was not understood stays to be corrected.
+    expect(screen.getByRole<HTMLTextAreaElement>('textbox').value).toBe('a handful of mint\n50 g moon dust');
+  });
+
+  it('says how much of a thousand lines it left alone', async () => {
+    await show('/paste');
+    fireEvent.change(screen.getByRole('textbox'), {
+      target: { value: Array(1000).fill('1 onion').join('\n') },
+    });
+    expect(screen.getByRole('alert').textContent).toContain('800 more');
+  });
+});
+
+describe('Method', () => {
+  it('moves, splits, adds and takes out stages, says what is impossible, and keeps them', async () => {
+    await show('/method');
+    const acts = () =>
+      screen.getAllByTestId('stage').map((e) => within(e).getAllByRole('combobox')[0]!.textContent);
+    const before = acts();
+    press('Split Cover');
+    expect(acts()).toHaveLength(before.length + 1);
+    press('Add a stage after Rest');
+    expect(acts().at(-1)).toBe('Steam');
+    press('Take out Steam');
+    press('Cook the base later');
+    press('Cook the base later');
+    expect(
+      screen
+        .getAllByRole('alert')
+        .map((e) => e.textContent)
+        .join(),
+    ).toMatch(/already in/u);
+    press('Put its own stages back');
+    expect(acts()).toEqual(before);
+    type('Minutes of Cover', '25');
+    expect(spec().stages?.find((s) => s.act === 'simmer')?.end).toEqual({ kind: 'minutes', minutes: 25 });
+    type('Minutes of Cover', '10000');
+    expect(screen.getByRole('alert').textContent).toContain('1440 min');
+    type('Minutes of Cover', '25');
+    fireEvent.change(screen.getByPlaceholderText('its name'), { target: { value: 'Ours' } });
+    press('Keep the method');
+    expect(useKitchen.getState().methods).toMatchObject([{ label: 'Ours', method: 'coveredAbsorption' }]);
+  });
+});
+
+describe('Compare', () => {
+  it('sets the plan beside a rule and says what differs', async () => {
+    await show('/compare');
+    expect(screen.getAllByTestId('side-pour')).toHaveLength(2);
+    expect(screen.getByRole('row', { name: /comes out/u })).toBeTruthy();
+    expect(screen.getByText(/rice drinks (more|less)/u)).toBeTruthy();
+  });
+});
+
+describe('Dishes', () => {
+  it('finds, copies, takes away and puts back', async () => {
+    network(() => ({
+      status: 200,
+      body: [{ dishId: 'dish-pilaf', cooks: 3, judged: 2, asWanted: 1, lastAtMs: 1 }],
+    }));
+    await show('/dishes');
+    const names = () => screen.getAllByRole('heading', { level: 2 }).map((h) => h.textContent);
+    expect(names()).toEqual(['Pilaf', 'Coconut']);
+    expect(await screen.findByText('1 of 2 as wanted')).toBeTruthy();
+    fireEvent.change(screen.getByRole('searchbox'), { target: { value: 'coco' } });
+    expect(names()).toEqual(['Coconut']);
+    press('Copy Coconut');
+    expect(names()).toEqual(['Coconut', 'Coconut, again']);
+    press('Take away Coconut, again');
+    press('Put it back');
+    expect(names()).toEqual(['Coconut', 'Coconut, again']);
+    fireEvent.change(screen.getByRole('searchbox'), { target: { value: 'zzz' } });
+    expect(screen.getByText('No dish is like that.')).toBeTruthy();
+  });
+});
+
+describe('the water test', () => {
+  it('turns three weights into two figures, shows what changes and keeps it', async () => {
+    await show('/kitchen/water-test');
+    type('It weighs g', '2000');
+    type('It weighs now g', '1950');
+    type('And now g', '1990');
+    expect(screen.getByRole('alert').textContent).toContain('lighter');
+    type('And now g', '1910');
+    expect(screen.getByRole('row', { name: /the ring gives/u }).textContent).toMatch(/W/u);
+    press('Cook by what was measured');
+    expect(useKitchen.getState().steamTests).toMatchObject([
+      { coveredLossG: 50, openLossG: 40, heat: 'low' },
+    ]);
+  });
+});
+
+describe('the Kitchen, whole', () => {
+  it('keeps an ingredient like another but thicker, and refuses a circle', async () => {
+    await show('/kitchen');
+    press('Add an ingredient');
+    // The household has a name too, further down.
+    fireEvent.change(screen.getAllByRole('textbox', { name: 'Name' })[0]!, { target: { value: 'Red jar' } });
+    press('Keep');
+    const [jar] = useKitchen.getState().ingredients;
+    expect(jar).toMatchObject({ label: 'Red jar', figures: { like: 'tomato', body: 'thicker' } });
+    expect(screen.getByText(/like tomato, fresh but thicker/u)).toBeTruthy();
+    void act(() =>
+      useKitchen.getState().keep('ingredients', jar!.id, { label: 'Red jar', figures: { like: jar!.id } }),
+    );
+    press('Change Red jar');
+    expect(screen.getByRole('alert').textContent).toContain('like something that is like it');
+  });
+
+  it('finds the size of a cup by weighing grain in it', async () => {
+    await show('/kitchen');
+    press('Change cup');
+    press('Size not known? Weigh it');
+    type('weigh together g', '420');
+    press(/^It holds \d+ ml/u);
+    press('Keep');
+    // 420 g of long grain at 0.782 g/ml in two cups.
+    expect(useKitchen.getState().cups[0]!.ml).toBeCloseTo(420 / 2 / 0.782, 0);
+  });
+});
