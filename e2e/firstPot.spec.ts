@@ -186,7 +186,7 @@ describe('with the keyboard alone', () => {
       }
       throw new Error(`the keyboard never reached ${name}`);
     };
-    await focusOn('Dish');
+    await focusOn('Dish ');
     await page.keyboard.press('Enter');
     await page.waitForSelector('[role=option]');
     await page.keyboard.type('Tomato');

@@ -135,7 +135,7 @@ export async function retype(page: Page, label: string, text: string): Promise<v
       ),
     { timeout: 8000 },
     label,
-  )) as ElementHandle<Element> | undefined;
+  )) as ElementHandle | undefined;
   await field?.click();
   await page.keyboard.down('Control');
   await page.keyboard.press('KeyA');

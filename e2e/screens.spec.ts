@@ -114,8 +114,8 @@ describe('what is typed wrong', () => {
     await retype(page, 'Amount of Tomato, fresh', '3 kg');
     await choose(page, 'Pot', 'Mess kettle');
     await choose(page, 'How far Tomato, fresh is cooked', 'in with the liquid');
-    await sees(page, 'pour nothing');
-    await sees(page, 'or add');
+    await sees(page, 'Pour nothing, and one of these');
+    await sees(page, 'of grain');
     expect((await pour(page)).main).toContain('nothing');
   });
 });

@@ -45,6 +45,7 @@ describe('a dish from a pasted list', () => {
     await press(page, 'Keep as a new dish');
     await sees(page, 'Prawns on the line is kept');
     await press(page, 'Dishes');
+    await page.waitForSelector('input[type=search]');
     await page.type('input[type=search]', 'prawns line');
     await sees(page, '1 of 13');
   });

@@ -66,16 +66,21 @@ async function readBack(): Promise<void> {
   await Promise.all([useDraft.getState().load(), useCooks.getState().loadActive()]);
 }
 
+/** The stove has to open even when the server has gone: it is fetched before anybody asks for it. */
+function fetchStove(): void {
+  import('./screens/stove/StoveScreen.js').catch(() => undefined);
+}
+
 function start(): void {
   applyTheme();
   watchServer();
   addEventListener('pagehide', sendDraftNow);
   useOutbox.subscribe((now, before) => {
     if (now.reachable && !before.reachable && useKitchen.getState().state !== 'loaded') void readBack();
+    if (now.reachable && !before.reachable) fetchStove();
   });
   void readBack();
-  // The stove has to open even when the server has gone: it is fetched before anybody asks for it.
-  setTimeout(() => void import('./screens/stove/StoveScreen.js'), 1500);
+  setTimeout(fetchStove, 1500);
 }
 
 const root = document.getElementById('root');

@@ -298,7 +298,7 @@ describe('the Kitchen, whole', () => {
     const [jar] = useKitchen.getState().ingredients;
     expect(jar).toMatchObject({ label: 'Red jar', figures: { like: 'tomato', body: 'thicker' } });
     expect(screen.getByText(/like tomato, fresh but thicker/u)).toBeTruthy();
-    void act(() =>
+    act(() =>
       useKitchen.getState().keep('ingredients', jar!.id, { label: 'Red jar', figures: { like: jar!.id } }),
     );
     press('Change Red jar');

@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { useLocation } from 'react-router';
 import { useHistory } from '../stores/history.js';
 
 const press = (what: 'undo' | 'redo'): void => {
@@ -9,9 +10,12 @@ const press = (what: 'undo' | 'redo'): void => {
 
 /** Undo and redo of every edit, by the keys people know and by thumb. */
 export function UndoBar() {
+  // At the stove there is one undo, of the last tap: a second one beside it would take back the wrong thing.
+  const away = useLocation().pathname === '/stove';
   const past = useHistory((s) => s.past.length);
   const future = useHistory((s) => s.future.length);
   useEffect(() => {
+    if (away) return;
     const onKey = (e: KeyboardEvent): void => {
       if (!(e.ctrlKey || e.metaKey) || e.altKey) return;
       const key = e.key.toLowerCase();
@@ -23,11 +27,10 @@ export function UndoBar() {
     };
     addEventListener('keydown', onKey);
     return () => removeEventListener('keydown', onKey);
-  }, []);
-  if (past + future === 0) return null;
+  }, [away]);
+  if (away || past + future === 0) return null;
   return (
-    <div
-      role="group"
+    <aside
       aria-label="Undo and redo"
       className="fixed right-3 bottom-16 z-30 flex border-2 border-ink bg-ground sm:right-6 sm:bottom-4"
     >
@@ -45,7 +48,7 @@ export function UndoBar() {
         onClick={() => press('redo')}
         path="M15 4l6 5l-6 5M21 9h-9a6 6 0 0 0 0 12h4"
       />
-    </div>
+    </aside>
   );
 }
 

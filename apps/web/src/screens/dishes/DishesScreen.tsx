@@ -109,7 +109,7 @@ function Card({ dish, use }: { readonly dish: DishRecord; readonly use: DishUseR
       <div className="flex flex-wrap gap-x-5">
         <Button
           weight="plain"
-          aria-label={`Make ${dish.label}`}
+          aria-label={`Make it: ${dish.label}`}
           onClick={() => {
             useDraft.getState().chooseDish(dish);
             void navigate('/');

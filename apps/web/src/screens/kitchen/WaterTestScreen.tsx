@@ -190,7 +190,7 @@ export function WaterTestScreen() {
               <table className="mt-1 w-full max-w-2xl border-collapse">
                 <thead>
                   <tr className="text-left text-faint">
-                    <th className="font-normal" />
+                    <th className="font-normal">of this pot and ring</th>
                     <th className="font-normal">taken until now</th>
                     <th className="font-normal">measured</th>
                   </tr>
