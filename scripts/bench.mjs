@@ -10,7 +10,7 @@ import { build, endServer, freePort, install, needChromium, say, startServer, we
 install();
 needChromium();
 build();
-const { answer } = await import('../packages/core/dist/index.js');
+const { answer, INGREDIENTS, parseLines } = await import('../packages/core/dist/index.js');
 const { ANSWER_EXAMPLE } = await import('../apps/server/dist/answer/answer.example.js');
 const { fillDemo } = await import('./demoData.mjs');
 const { openBrowser } = await import('./browser.mjs');
@@ -20,15 +20,118 @@ const quantile = (list, q) =>
 const rows = [];
 const figure = (what, value, unit, limit) => rows.push([what, value, unit, limit]);
 
-/** Median of many rounds of the core's answer to a full plan. */
-function answerInCore() {
+/** Median over many rounds of doing something `times` times, ms for one. */
+function median(times, work) {
   const rounds = [];
   for (let round = 0; round < 60; round += 1) {
     const began = performance.now();
-    for (let i = 0; i < 50; i += 1) answer(ANSWER_EXAMPLE);
-    rounds.push((performance.now() - began) / 50);
+    for (let i = 0; i < times; i += 1) work();
+    rounds.push((performance.now() - began) / times);
   }
-  figure('answer in core, median', quantile(rounds.slice(10), 0.5), 'ms', 1);
+  return quantile(rounds.slice(10), 0.5);
+}
+
+const step = (id, act, heat, lid, minutes) => ({ id, act, heat, lid, end: { kind: 'minutes', minutes } });
+const sign = (id, act, heat, lid, seen) => ({
+  id,
+  act,
+  heat,
+  lid,
+  end: { kind: 'sign', sign: seen, expectMin: 5 },
+});
+/** A plan with twenty-five ingredients and twelve stages. */
+const LARGE = {
+  ...ANSWER_EXAMPLE,
+  ingredients: INGREDIENTS.filter((i) => i.behaves !== 'liquid')
+    .slice(0, 25)
+    .map((i) => ({ ingredientId: i.id, amount: { g: 20 } })),
+  stages: [
+    step('soak', 'soak', 'off', 'off', 20),
+    step('drain', 'drain', 'off', 'off', 10),
+    step('fat', 'warmFat', 'medium', 'off', 2),
+    step('base', 'base', 'medium', 'off', 9),
+    step('base2', 'base', 'low', 'off', 6),
+    step('toast', 'toast', 'medium', 'off', 4),
+    sign('boil', 'boil', 'high', 'off', 'boilAllOver'),
+    sign('down', 'boilDown', 'mediumHigh', 'off', 'holes'),
+    step('cover', 'simmer', 'low', 'on', 8),
+    step('turn', 'turn', 'veryLow', 'off', 1),
+    step('steam', 'steam', 'veryLow', 'cloth', 6),
+    step('rest', 'rest', 'off', 'on', 10),
+  ],
+  vessel: { diameterCm: 28, volumeMl: 8000 },
+};
+const LIST = Array.from(
+  { length: 25 },
+  (_, i) =>
+    [
+      '3 medium onions, sliced',
+      '1 8-oz can tomato sauce',
+      '400 g raw prawns',
+      '1/3 cup yoghrt',
+      '2 tbsp oil',
+    ][i % 5],
+).join('\n');
+
+function inCore() {
+  figure(
+    'answer in core, median',
+    median(50, () => answer(ANSWER_EXAMPLE)),
+    'ms',
+    1,
+  );
+  if (!answer(LARGE).ok) throw new Error(JSON.stringify(answer(LARGE).error));
+  figure(
+    'answer to 25 ingredients and 12 stages, median',
+    median(20, () => answer(LARGE)),
+    'ms',
+    2,
+  );
+  figure(
+    '25 pasted lines read, median',
+    median(5, () => parseLines(LIST)),
+    'ms',
+    20,
+  );
+}
+
+/** Ten thousand pots, written straight into the file. */
+async function tenThousand(folder, url) {
+  const input = { ...ANSWER_EXAMPLE };
+  const first = '00000000-0000-4000-8000-000000000001';
+  const made = await fetch(`${url}/api/cooks/${first}`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ label: 'One of many', startedAtMs: 1_700_000_000_000, input }),
+  });
+  if (!made.ok) throw new Error(await made.text());
+  const { default: Database } = await import('better-sqlite3');
+  const file = new Database(join(folder, 'hammock.sqlite'));
+  const copy = file.prepare(
+    `INSERT INTO cook SELECT ?, dishId, bagId, vesselId, hobId, cupId, label, input, answer, advisedMl, pouredMl, ?, abandoned FROM cook WHERE id = '${first}'`,
+  );
+  const judge = file.prepare('INSERT INTO outcome VALUES (?, 3, ?, ?, ?)');
+  file.transaction(() => {
+    for (let i = 2; i <= 10_000; i += 1) {
+      const id = `00000000-0000-4000-8000-${String(i).padStart(12, '0')}`;
+      copy.run(id, 1_700_000_000_000 + i * 1000);
+      judge.run(id, 'clean', '', 1_700_000_000_000 + i * 1000);
+    }
+  })();
+  file.close();
+}
+
+/** The notebook's first page, asked for one after another. */
+async function listing(url) {
+  const times = [];
+  for (let i = 0; i < 160; i += 1) {
+    const began = performance.now();
+    const reply = await fetch(`${url}/api/cooks?limit=50`);
+    const list = await reply.json();
+    if (list.length !== 50) throw new Error(`listed ${list.length}`);
+    if (i >= 40) times.push(performance.now() - began);
+  }
+  figure('notebook page of 50 from 10,000 pots, p95', quantile(times, 0.95), 'ms', 15);
 }
 
 /** Times `count` posts at ten open connections; bounded, to this machine only. */
@@ -126,7 +229,7 @@ async function keystroke(url) {
 }
 
 say(`benchmark on ${cpus().length} cores, ${cpus()[0]?.model ?? 'unknown'}`);
-answerInCore();
+inCore();
 firstLoad();
 const folder = mkdtempSync(join(tmpdir(), 'hammock-bench-'));
 const port = await freePort(4500);
@@ -143,6 +246,8 @@ try {
   figure('server memory after 2,500 requests', memoryMb(child.pid), 'MB', 150);
   await fillDemo(url, Date.now());
   await keystroke(url);
+  await tenThousand(folder, url);
+  await listing(url);
 } finally {
   await endServer(child);
   rmSync(folder, { recursive: true, force: true });

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { PlanInput } from '@hammock/core';
-import { LessThan, Repository, type EntityManager } from 'typeorm';
+import { Repository, type EntityManager } from 'typeorm';
 import { AnswerService } from '../answer/answer.service.js';
 import { plain } from '../common/plain.js';
 import { notFound, ProblemException } from '../common/problems.js';
@@ -21,15 +21,21 @@ export class CooksService {
     private readonly answers: AnswerService,
   ) {}
 
-  /** Newest first, with outcomes; plan, answer and taps are read with the one cook. */
+  /**
+   * Newest first, with outcomes; plan, answer and taps are read with the one cook. An outcome is one to one, so a
+   * plain LIMIT is right, and the index on the start stops after a page however many pots there are.
+   */
   list(limit: number, beforeMs?: number): Promise<Cook[]> {
-    return this.cooks.find({
-      select: LINE,
-      where: beforeMs === undefined ? {} : { startedAtMs: LessThan(beforeMs) },
-      relations: { outcome: true },
-      order: { startedAtMs: 'DESC', id: 'ASC' },
-      take: limit,
-    });
+    const page = this.cooks
+      .createQueryBuilder('cook')
+      .select(LINE.map((column) => `cook.${column}`))
+      .leftJoinAndSelect('cook.outcome', 'outcome')
+      .orderBy('cook.startedAtMs', 'DESC')
+      .addOrderBy('cook.id', 'ASC')
+      .limit(limit);
+    return (
+      beforeMs === undefined ? page : page.where('cook.startedAtMs < :beforeMs', { beforeMs })
+    ).getMany();
   }
 
   /** How often each dish was cooked, how often it came out as wanted, and when it was last made. */
@@ -113,19 +119,19 @@ export class CooksService {
 }
 
 /** What the notebook's list needs: a plan and its answer are ten kilobytes each. */
-const LINE = {
-  id: true,
-  dishId: true,
-  bagId: true,
-  vesselId: true,
-  hobId: true,
-  cupId: true,
-  label: true,
-  advisedMl: true,
-  pouredMl: true,
-  startedAtMs: true,
-  abandoned: true,
-} as const;
+const LINE = [
+  'id',
+  'dishId',
+  'bagId',
+  'vesselId',
+  'hobId',
+  'cupId',
+  'label',
+  'advisedMl',
+  'pouredMl',
+  'startedAtMs',
+  'abandoned',
+] as const;
 
 async function existing(manager: EntityManager, id: string): Promise<Cook> {
   const cook = await manager.findOneBy(Cook, { id });

@@ -1,6 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
 import type { HeatSetting, SteamTestRecord } from '@hammock/core';
-import { Column, Entity, Index } from 'typeorm';
+import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 
 /** A water test: two weighings of one pot on one hob at one setting. */
@@ -11,7 +11,6 @@ export class SteamTest extends KeptEntity implements SteamTestRecord {
   label: string;
 
   @ApiProperty({ format: 'uuid' })
-  @Index()
   @Column({ type: 'text' })
   vesselId: string;
 

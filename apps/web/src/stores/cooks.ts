@@ -26,7 +26,12 @@ export interface CookStore {
   readonly putAway: () => void;
   readonly loadActive: () => Promise<void>;
   readonly loadRecent: () => Promise<void>;
+  /** The page of pots before the ones listed; false when there are no more. */
+  readonly loadEarlier: () => Promise<boolean>;
 }
+
+/** Pots on one page of the notebook. */
+export const PAGE = 100;
 
 /** A pot left longer than this is no longer on the stove. */
 const STALE_MS = 24 * 3600 * 1000;
@@ -106,9 +111,19 @@ export const useCooks = create<CookStore>()(
           if (reply.kind === 'stored') set({ active: merged(get().active, reply.body as CookRecord) });
         },
         loadRecent: async () => {
-          const reply = await ask('GET', '/api/cooks?limit=100');
+          const reply = await ask('GET', `/api/cooks?limit=${PAGE.toString()}`);
           useOutbox.getState().noteReachable(reply.kind !== 'gone');
           if (reply.kind === 'stored') set({ recent: reply.body as CookLine[] });
+        },
+        loadEarlier: async () => {
+          const { recent = [] } = get();
+          const before = recent.at(-1)?.startedAtMs;
+          if (before === undefined) return false;
+          const reply = await ask('GET', `/api/cooks?limit=${PAGE.toString()}&beforeMs=${before.toString()}`);
+          if (reply.kind !== 'stored') return true;
+          const earlier = reply.body as CookLine[];
+          set({ recent: [...recent, ...earlier] });
+          return earlier.length === PAGE;
         },
       };
     },

@@ -1,8 +1,9 @@
 import type { CookLine } from '@hammock/core';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { useCooks } from '../../stores/cooks.js';
+import { PAGE, useCooks } from '../../stores/cooks.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { Button } from '../../ui/Button.js';
 import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
 import { showPour } from '../../words/amounts.js';
 import { BASE, VERDICT } from '../../words/words.js';
@@ -39,9 +40,34 @@ export function NotebookScreen() {
               <Line key={cook.id} cook={cook} nowMs={nowMs} />
             ))}
           </ol>
+          <Earlier listed={recent?.length ?? 0} />
         </>
       )}
     </section>
+  );
+}
+
+/** The pots before these, a page at a time. */
+function Earlier({ listed }: { readonly listed: number }) {
+  const loadEarlier = useCooks((s) => s.loadEarlier);
+  const [more, setMore] = useState(true);
+  const [busy, setBusy] = useState(false);
+  if (!more || listed < PAGE) return null;
+  return (
+    <p className="mt-3 mb-0">
+      <Button
+        disabled={busy}
+        onClick={() => {
+          setBusy(true);
+          void loadEarlier().then((left) => {
+            setMore(left);
+            setBusy(false);
+          });
+        }}
+      >
+        Earlier pots
+      </Button>
+    </p>
   );
 }
 
@@ -63,7 +89,7 @@ function Line({ cook, nowMs }: { readonly cook: CookLine; readonly nowMs: number
   const vessel = vessels.find((v) => v.id === cook.vesselId);
   const { outcome } = cook;
   return (
-    <li className="border-b border-line">
+    <li className="border-b border-line [content-visibility:auto] [contain-intrinsic-size:auto_5rem]">
       <Link
         to={`/notebook/${cook.id}`}
         className="grid grid-cols-[6rem_minmax(0,1fr)] items-center gap-x-4 gap-y-1 py-3 no-underline lg:grid-cols-[6rem_minmax(0,1.2fr)_minmax(0,1.3fr)_minmax(0,1.4fr)]"

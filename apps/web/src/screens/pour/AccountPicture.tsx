@@ -46,25 +46,27 @@ export function AccountPicture({
         ))}
       </ul>
       <Figures row={rows.find((r) => r.id === openId)} anchor={anchor} onClose={() => setOpenId(undefined)} />
-      <table className="sr-only">
-        <caption>Every term of the water account, in grams of water</caption>
-        <thead>
-          <tr>
-            <th>what</th>
-            <th>comes in</th>
-            <th>goes out</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <tr key={row.id}>
-              <th scope="row">{row.label}</th>
-              <td>{row.side === 'comesFrom' ? row.g.toFixed(1) : ''}</td>
-              <td>{row.side === 'goesTo' ? row.g.toFixed(1) : ''}</td>
+      <div className="sr-only">
+        <table>
+          <caption>Every term of the water account, in grams of water</caption>
+          <thead>
+            <tr>
+              <th>what</th>
+              <th>comes in</th>
+              <th>goes out</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <tr key={row.id}>
+                <th scope="row">{row.label}</th>
+                <td>{row.side === 'comesFrom' ? row.g.toFixed(1) : ''}</td>
+                <td>{row.side === 'goesTo' ? row.g.toFixed(1) : ''}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       <p className="mt-3 mb-0 text-faint">
         Touch a bar for its figures. In and out agree to{' '}
         {Math.abs(answer.account.closesToG) < 0.05 ? '0.1 g' : `${answer.account.closesToG.toFixed(1)} g`}.
