@@ -81,6 +81,40 @@ try {
   await keep(await page('/notebook', LAPTOP), 'notebook');
   await keep(await page('/notebook/7a1e0007-0000-4000-8000-000000000001', LAPTOP), 'notebook-page');
   await keep(await page('/kitchen', LAPTOP), 'kitchen', true);
+  await keep(await page('/dishes', LAPTOP), 'dishes');
+  const test = await page('/kitchen/water-test', LAPTOP);
+  await choose(test, 'Pot', 'casserole');
+  for (const [label, grams] of [
+    ['It weighs', 3420],
+    ['It weighs now', 3352],
+    ['And now', 3306],
+  ]) {
+    await test.evaluate(
+      (words) =>
+        [...document.querySelectorAll('label')]
+          .find((l) => l.textContent.startsWith(words))
+          .querySelector('input')
+          .focus(),
+      label,
+    );
+    await test.keyboard.type(String(grams));
+  }
+  await keep(test, 'water-test');
+  await keep(await page('/method', LAPTOP), 'method');
+  await keep(await page('/method', PHONE), 'method-phone');
+  const beside = await page('/compare', LAPTOP);
+  await choose(beside, 'Set beside it', 'pressure cooker');
+  await keep(beside, 'compare');
+  const list = await page('/', LAPTOP);
+  await press(list, 'type or paste a list');
+  await list.waitForSelector('textarea');
+  await list.type(
+    'textarea',
+    '3 medium onions, sliced\n1 8-oz can tomato sauce\n400 g raw prawns\n1/3 cup yoghrt\na handful of mint',
+  );
+  await list.evaluate(() => document.querySelector('textarea').scrollIntoView({ block: 'center' }));
+  await new Promise((later) => setTimeout(later, 400));
+  await keep(list, 'pasted-list');
   const stove = await page('/', PHONE);
   await press(stove, 'Cook this');
   await press(stove, 'Start the clock');

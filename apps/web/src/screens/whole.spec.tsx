@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { useDraft } from '../stores/draft.js';
+import { useCooks } from '../stores/cooks.js';
+import { planInputOf, useDraft } from '../stores/draft.js';
 import { useKitchen } from '../stores/kitchen.js';
 import { network, settle, silence } from '../testing/household.js';
 import { Shell } from '../ui/Shell.js';
@@ -12,6 +13,7 @@ import { WaterTestScreen } from './kitchen/WaterTestScreen.js';
 import { MethodScreen } from './method/MethodScreen.js';
 import { PasteList } from './pour/PasteList.js';
 import { PourScreen } from './pour/PourScreen.js';
+import { StoveScreen } from './stove/StoveScreen.js';
 
 jest.mock('./stove/alarm.js', () => ({
   primeAlarm: () => undefined,
@@ -25,6 +27,7 @@ async function show(path: string): Promise<void> {
       <Routes>
         <Route path="/" element={<Shell />}>
           <Route index element={<PourScreen />} />
+          <Route path="stove" element={<StoveScreen />} />
           <Route path="method" element={<MethodScreen />} />
           <Route path="compare" element={<CompareScreen />} />
           <Route path="dishes" element={<DishesScreen />} />
@@ -285,6 +288,42 @@ describe('the water test', () => {
     expect(useKitchen.getState().steamTests).toMatchObject([
       { coveredLossG: 50, openLossG: 40, heat: 'low' },
     ]);
+  });
+});
+
+describe('the stove by other methods', () => {
+  it('pours where the liquid goes in, and counts whistles', async () => {
+    useKitchen
+      .getState()
+      .keep('vessels', 'whistler', {
+        label: 'Whistler',
+        diameterCm: 22,
+        volumeMl: 5000,
+        lid: 'tight',
+        wall: 'heavy',
+        kind: 'pressureCooker',
+      });
+    useDraft.getState().choose({ vesselId: 'whistler' });
+    useDraft
+      .getState()
+      .setSpec({
+        method: 'pressureCooker',
+        timing: { whistles: 3 },
+        pourWith: 'stockChicken',
+        pourMost: { ml: 200 },
+      });
+    const draft = useDraft.getState().draft!;
+    expect(useCooks.getState().begin(draft, planInputOf(draft, useKitchen.getState()))).toBe(true);
+    for (const { id, act: doing } of useCooks.getState().active!.answer.stages) {
+      if (doing === 'pressureUp') break;
+      useCooks.getState().tap('done', id);
+    }
+    await show('/stove');
+    expect(screen.getByText(/of chicken stock, then/u).textContent).toMatch(/All .* water/u);
+    press(/^Done/u);
+    expect(screen.getByText(/2 more whistles/u)).toBeTruthy();
+    // One undo at the stove: the last tap's.
+    expect(screen.getAllByRole('button', { name: 'Undo' })).toHaveLength(1);
   });
 });
 

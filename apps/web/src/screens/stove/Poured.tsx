@@ -1,9 +1,14 @@
-import { ingredientById, type CookRecord } from '@hammock/core';
+import { type Answer, type CookRecord, type Pour } from '@hammock/core';
 import { useState } from 'react';
 import { useCooks } from '../../stores/cooks.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { rowOf } from '../../stores/ownLarder.js';
 import { readMl } from '../../ui/AmountField.js';
 import { showPour, showSalt } from '../../words/amounts.js';
+
+/** "Salt, fine" as it is said: fine salt. */
+const spoken = (id: string): string =>
+  (rowOf(id)?.name ?? 'salt').toLowerCase().split(', ').reverse().join(' ');
 
 /** The number again where it is needed, and what was really poured when it was something else. */
 export function Poured({ cook }: { readonly cook: CookRecord }) {
@@ -11,20 +16,44 @@ export function Poured({ cook }: { readonly cook: CookRecord }) {
   const { cups, household } = useKitchen();
   const [typed, setTyped] = useState<string | undefined>(undefined);
   const measures = measuresOf(cups);
-  const liquid = ingredientById(cook.answer.pour.ingredientId);
+  // A pot begun with an earlier version has an answer without these.
+  const { pours = [], additions, pots = 1, salt: account, verdict } = cook.answer as Partial<Answer>;
+  const nameOf = (pour: Pour): string => rowOf(pour.ingredientId)?.name.toLowerCase() ?? 'liquid';
+  const liquid = rowOf(cook.answer.pour.ingredientId);
+  const first = pours.length > 1 ? pours[0] : undefined;
+  const saltId = cook.input.saltWith ?? 'saltFine';
   const advised = showPour(cook.advisedMl, measures, household.metric);
-  const salt = showSalt(cook.answer.salt.addG, measures);
+  const { addWith, addG = 0 }: Partial<Answer['salt']> = (account ?? {}) as Partial<Answer['salt']>;
+  const salt = showSalt(addWith?.g ?? addG, measures, saltId);
   const shown = showPour(cook.pouredMl ?? cook.advisedMl, measures, household.metric).main;
   const wrong =
     typed !== undefined && readMl(typed, cook.input.cupMl ?? 240, liquid?.densityGPerMl ?? 1) === undefined;
   return (
     <div className="text-[1.3rem]">
       <p className="m-0">
-        Pour <strong className="figures text-[2.4rem]">{advised.main}</strong> {liquid?.name.toLowerCase()} (
-        {advised.other})
+        {first && (
+          <>
+            All {showPour(first.ml, measures, household.metric).main} of {nameOf(first)}, then:{' '}
+          </>
+        )}
+        {verdict === 'nothing' ? (
+          <>
+            Pour <strong className="figures text-[2.4rem]">nothing</strong>: the base is enough
+          </>
+        ) : (
+          <>
+            Pour <strong className="figures text-[2.4rem]">{advised.main}</strong>{' '}
+            {liquid?.name.toLowerCase()} ({advised.other})
+            {pots > 1 && ` into each of ${pots.toString()} pots`}
+            {additions && additions.laterMl > 0 && (
+              <>: now {showPour(additions.nowMl, measures, household.metric).main}, the rest hot and later</>
+            )}
+          </>
+        )}
         {salt && (
           <>
-            , <strong>{salt.main}</strong> fine salt{salt.other === '' ? '' : ` (${salt.other})`}
+            , <strong>{salt.main}</strong> {spoken(saltId)}
+            {salt.other === '' ? '' : ` (${salt.other})`}
           </>
         )}
         . Stir once, taste.

@@ -1,4 +1,4 @@
-import { plannedMin, secondsLeft, type CookRecord, type RunState, type Stage } from '@hammock/core';
+import { isWet, plannedMin, secondsLeft, type CookRecord, type RunState, type Stage } from '@hammock/core';
 import { Link } from 'react-router';
 import { useCooks } from '../../stores/cooks.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
@@ -50,6 +50,8 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   if (!here) return null;
   const { stage } = here;
   const words = ACT[stage.act];
+  // The liquid goes in with the first stage that has any, whatever the method calls it.
+  const pourId = run.stages.find((r) => isWet(r.stage.act))?.stage.id;
   const waiting = run.phase === 'waiting';
   const left = secondsLeft(here, now) ?? Math.round(plannedMin(stage) * 60);
   const pressed = (kind: 'start' | 'done' | 'extend' | 'undo', minutes?: number) => {
@@ -80,7 +82,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
         </p>
         <p className="m-0 text-faint">{clockWords(stage, waiting, left)}</p>
       </section>
-      {stage.act === 'boil' ? <Poured cook={cook} /> : <p className="m-0 text-[1.3rem]">{words.what}</p>}
+      {stage.id === pourId ? <Poured cook={cook} /> : <p className="m-0 text-[1.3rem]">{words.what}</p>}
       <p className="m-0 text-[1.3rem]">
         <strong>Look for:</strong> {words.look}
       </p>
@@ -120,6 +122,10 @@ const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 function clockWords(stage: Stage, waiting: boolean, left: number): string {
   if (stage.end.kind === 'sign')
     return `Over ${SIGN[stage.end.sign]}, about ${Math.round(stage.end.expectMin).toString()} min. It rings then.`;
+  if (stage.end.kind === 'count')
+    return `Over after ${stage.end.count.toString()} more ${stage.end.count === 1 ? 'whistle' : 'whistles'}, about ${Math.round(stage.end.expectMin).toString()} min.`;
+  if (stage.end.kind === 'flip')
+    return `Over when it flips to warm, about ${Math.round(stage.end.expectMin).toString()} min. It rings then.`;
   if (waiting) return 'Not started.';
   return left < 0 ? 'Time is up.' : 'min left. It rings.';
 }
