@@ -158,6 +158,16 @@ describe('Pour, whole', () => {
     expect(screen.queryByText(/^All/u, { selector: 'p' })).toBeNull();
   });
 
+  it('shows millilitres in a household with no cup, and says where the liquid shows at the corners', async () => {
+    useKitchen.setState({ cups: [] });
+    useDraft.getState().setSpec({ method: 'fryDry', sauceLeftG: 100, soakMin: 20, soakWaterC: 45 });
+    await show('/');
+    expect(screen.getByTestId('pour-main').textContent).toMatch(/ml/u);
+    expect(screen.getByText(/Only to the corners/u)).toBeTruthy();
+    expect(screen.getAllByText('Left as sauce').length).toBeGreaterThan(0);
+    expect(screen.getByRole('combobox', { name: 'Soak water' }).textContent).toBe('warm');
+  });
+
   it('shares a pot that is too full among several', async () => {
     useDraft.getState().setGrain({ g: 1800 });
     await show('/');
@@ -293,25 +303,21 @@ describe('the water test', () => {
 
 describe('the stove by other methods', () => {
   it('pours where the liquid goes in, and counts whistles', async () => {
-    useKitchen
-      .getState()
-      .keep('vessels', 'whistler', {
-        label: 'Whistler',
-        diameterCm: 22,
-        volumeMl: 5000,
-        lid: 'tight',
-        wall: 'heavy',
-        kind: 'pressureCooker',
-      });
+    useKitchen.getState().keep('vessels', 'whistler', {
+      label: 'Whistler',
+      diameterCm: 22,
+      volumeMl: 5000,
+      lid: 'tight',
+      wall: 'heavy',
+      kind: 'pressureCooker',
+    });
     useDraft.getState().choose({ vesselId: 'whistler' });
-    useDraft
-      .getState()
-      .setSpec({
-        method: 'pressureCooker',
-        timing: { whistles: 3 },
-        pourWith: 'stockChicken',
-        pourMost: { ml: 200 },
-      });
+    useDraft.getState().setSpec({
+      method: 'pressureCooker',
+      timing: { whistles: 3 },
+      pourWith: 'stockChicken',
+      pourMost: { ml: 200 },
+    });
     const draft = useDraft.getState().draft!;
     expect(useCooks.getState().begin(draft, planInputOf(draft, useKitchen.getState()))).toBe(true);
     for (const { id, act: doing } of useCooks.getState().active!.answer.stages) {

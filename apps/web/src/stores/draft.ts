@@ -75,12 +75,12 @@ let sendTimer: ReturnType<typeof setTimeout> | undefined;
 export const useDraft = create<DraftStore>()(
   persist(
     (set, get) => {
-      const put = (draft: Draft, words = 'change'): void => {
+      const put = (draft: Draft): void => {
         const { draft: before } = get();
         if (before && !undoing)
           useHistory
             .getState()
-            .record({ target: 'draft', words, changes: changesBetween(undoable(before), undoable(draft)) });
+            .record({ target: 'draft', changes: changesBetween(undoable(before), undoable(draft)) });
         set({ draft: { ...draft, changedAtMs: Date.now() } });
         clearTimeout(sendTimer);
         sendTimer = setTimeout(send, SEND_AFTER_MS);
@@ -99,7 +99,7 @@ export const useDraft = create<DraftStore>()(
       return {
         draft: null,
         chooseDish: (dish) => {
-          put(draftOf(dish, get().draft), dish.label);
+          put(draftOf(dish, get().draft));
         },
         choose: (fields) => {
           const bag = useKitchen.getState().bags.find((b) => b.id === fields.bagId);

@@ -4,8 +4,6 @@ import { create } from 'zustand';
 /** One edit, small and invertible: which thing changed, and each change with what was there before. */
 export interface Edit {
   readonly target: string;
-  /** What was done, for the button: "amount of onion". */
-  readonly words: string;
   readonly changes: readonly Difference[];
   readonly atMs: number;
 }

@@ -157,10 +157,8 @@ let undoing = false;
 
 function note(kind: KitchenKind, id: string, before: object | undefined, after: object | undefined): void {
   if (undoing) return;
-  const label = ((after ?? before) as { label?: string } | undefined)?.label ?? '';
   useHistory.getState().record({
     target: `kitchen/${kind}/${id}`,
-    words: label,
     changes: changesBetween({ it: before }, { it: after }),
   });
 }

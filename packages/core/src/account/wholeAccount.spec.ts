@@ -201,15 +201,23 @@ describe('the base', () => {
   });
 
   it('says to pour nothing when the base is just enough', () => {
-    const dry = solved(STEW);
-    const g = 600 + (dry.pour.waterG / 0.945) * 3.4;
-    const near = {
+    const withTomato = (g: number): PlanInput => ({
       ...STEW,
-      ingredients: STEW.ingredients!.map((i) => (i.ingredientId === 'tomato' ? { ...i, amount: { g } } : i)),
-    };
-    const { verdict, pour } = solved(near);
-    if (Math.abs(pour.waterG) < 10) expect(verdict).toBe('nothing');
-    else expect(['pour', 'nothing', 'tooMuch']).toContain(verdict);
+      ingredients: STEW.ingredients!.map((i) =>
+        i.ingredientId === 'tomato' ? { ...i, amount: { g }, state: 'softened' } : i,
+      ),
+    });
+    // The pour is linear in the tomato but for the way to the boil: two steps land on nothing.
+    let [x, fx] = [600, solved(withTomato(600)).pour.waterG];
+    let next = 2500;
+    for (let i = 0; i < 3; i += 1) {
+      const f = solved(withTomato(next)).pour.waterG;
+      [x, fx, next] = [next, f, next - (f * (next - x)) / (f - fx)];
+    }
+    expect(Math.abs(solved(withTomato(next)).pour.waterG)).toBeLessThan(1);
+    expect(solved(withTomato(next)).verdict).toBe('nothing');
+    expect(solved(withTomato(next * 0.8)).verdict).toBe('pour');
+    expect(solved(withTomato(next * 1.6)).verdict).toBe('tooMuch');
   });
 });
 

@@ -30,6 +30,12 @@ const DRAINS = [
   { value: '20', label: '20 min in a sieve' },
   { value: 'reused', label: 'in its soak water', hint: 'measure the pour first, soak in it' },
 ] as const;
+const SOAK_C = { cold: 8, cool: 22, warm: 45 } as const;
+const SOAK_WATERS = [
+  { value: 'cold', label: 'cold', hint: 'from the fridge, 8 °C' },
+  { value: 'cool', label: 'cool', hint: 'from the tap, 22 °C' },
+  { value: 'warm', label: 'warm', hint: 'hand-warm, 45 °C; drinks faster' },
+] as const;
 const CRUST = [
   { value: 'no', label: 'no crust' },
   { value: 'yes', label: 'a crust' },
@@ -83,6 +89,19 @@ function PlainHow(spec: HowProps) {
           options={minutes(withOwn(SOAKS, spec.soakMin ?? 0), 'not at all')}
           onChange={(v) => set({ soakMin: Number(v) })}
         />
+        {(spec.soakMin ?? 0) > 0 && (
+          <>
+            {' '}
+            in{' '}
+            <Pick
+              label="Soak water"
+              value={(spec.soakWaterC ?? 22) > 32 ? 'warm' : (spec.soakWaterC ?? 22) < 15 ? 'cold' : 'cool'}
+              options={SOAK_WATERS}
+              onChange={(v) => set({ soakWaterC: SOAK_C[v] })}
+            />{' '}
+            water
+          </>
+        )}
         {wet && (
           <>
             , <Pick label="Draining" value={drainOf(spec)} options={DRAINS} onChange={setDrain} />

@@ -63,7 +63,8 @@ export function PourScreen() {
                   label={`${vessel.label} in section: raw grain ${mm(answer.levels.grainMm)}, liquid ${mm(answer.levels.liquidMm)}, cooked grain ${mm(answer.levels.cookedMm)} from the floor.`}
                 />
                 <figcaption className="text-center text-faint">
-                  {vessel.label}, {vessel.diameterCm} cm wide, drawn to scale. {levelWords(answer.levels)}
+                  {vessel.label}, {vessel.diameterCm} cm wide, drawn to scale.{' '}
+                  {levelWords(answer.levels, spec.method === 'fryDry')}
                 </figcaption>
               </figure>
             )}
@@ -97,6 +98,7 @@ export function PourScreen() {
               pourMost={spec.pourMost}
               thenWith={spec.thenWith}
               laterShare={spec.laterShare}
+              sauceLeftG={spec.sauceLeftG}
               problems={(spec.ingredients ?? [])
                 .map((_, i) => plan.problemAt(`ingredients[${i.toString()}]`) ?? '')
                 .join('\n')}
@@ -119,9 +121,9 @@ export function PourScreen() {
 }
 
 /** Where the liquid stands over the grain in this pot, in a finger's terms. */
-function levelWords({ aboveGrainMm, joints, halfInches, cornersMl }: Levels): string {
-  if (aboveGrainMm < -1)
-    return `The liquid stays among the grain; ${Math.round(cornersMl / 5) * 5} ml would show at the corners.`;
+function levelWords({ aboveGrainMm, joints, halfInches, cornersMl }: Levels, toCorners: boolean): string {
+  if (toCorners || aboveGrainMm < -1)
+    return `${aboveGrainMm < -1 ? 'The liquid stays among the grain. ' : ''}Only to the corners, level with the grain, would be ${(Math.round(cornersMl / 5) * 5).toString()} ml.`;
   const quarters = (n: number): string => showCount(quarter(Math.max(1, Math.round(n * 4))));
   return `The liquid stands ${Math.round(aboveGrainMm).toString()} mm over it: ${quarters(joints)} of a finger’s first joint, ${quarters(halfInches)} × half an inch.`;
 }

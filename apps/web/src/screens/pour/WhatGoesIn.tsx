@@ -36,12 +36,20 @@ const LATER = [
   { value: '0.5', label: 'half now, half hot later' },
 ];
 
+const SAUCES = [0, 50, 100, 150, 250, 400];
+const sauce = (g: number) => ({
+  value: g.toString(),
+  label: g === 0 ? 'no sauce' : `${Math.round(g).toString()} g as sauce`,
+});
+const SAUCE_OPTIONS = SAUCES.map(sauce);
+
 export interface WhatGoesInProps {
   readonly ingredients: readonly IngredientInput[] | undefined;
   readonly pourWith: string | undefined;
   readonly pourMost: DishSpec['pourMost'];
   readonly thenWith: string | undefined;
   readonly laterShare: number | undefined;
+  readonly sauceLeftG: number | undefined;
   /** What is wrong with each, one line per ingredient; empty when nothing is. */
   readonly problems: string;
 }
@@ -132,7 +140,7 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
 }
 
 /** What is poured: one liquid, or all there is of it and then another; at once or in two additions. */
-function Liquid({ pourWith, pourMost, thenWith, laterShare }: WhatGoesInProps) {
+function Liquid({ pourWith, pourMost, thenWith, laterShare, sauceLeftG }: WhatGoesInProps) {
   const { setSpec } = useDraft.getState();
   const own = useKitchen((s) => s.ingredients);
   const liquids = useMemo(() => pourable(own), [own]);
@@ -181,6 +189,16 @@ function Liquid({ pourWith, pourMost, thenWith, laterShare }: WhatGoesInProps) {
         options={LATER}
         onChange={(v) => setSpec({ laterShare: Number(v) })}
       />
+      . Leave{' '}
+      <Pick
+        label="Sauce left at the end"
+        value={(sauceLeftG ?? 0).toString()}
+        options={
+          SAUCES.includes(sauceLeftG ?? 0) ? SAUCE_OPTIONS : [...SAUCE_OPTIONS, sauce(sauceLeftG ?? 0)]
+        }
+        onChange={(v) => setSpec({ sauceLeftG: Number(v) })}
+      />
+      .
     </div>
   );
 }

@@ -4,6 +4,7 @@ const FIELDS = [
   'grainId',
   'wash',
   'soakMin',
+  'soakWaterC',
   'drain',
   'sieveMin',
   'soakWater',
