@@ -20,6 +20,10 @@ export function Shell() {
     document.title = 'Hammock';
   }, []);
   const { pathname } = useLocation();
+  // Another screen begins at its top, however far down the last one was read.
+  useEffect(() => {
+    document.documentElement.scrollTop = 0;
+  }, [pathname]);
   const ofPour = pathname === '/method' || pathname === '/compare';
   return (
     <div className="mx-auto flex min-h-dvh max-w-[82rem] flex-col px-4 pb-24 sm:px-8 sm:pb-10">
