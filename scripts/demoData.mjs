@@ -219,7 +219,7 @@ const DISHES = [
       ingredients: [
         item('oil', { ml: 70 }, 'whole'),
         item('onion', { count: 3 }, 'golden'),
-        item('pepperBase', { g: 700 }, 'mushy'),
+        item('pepperBase', { g: 1620 }, 'softened'),
         item('tomatoPaste', { g: 70 }, 'oilSeparated'),
         item('saltFine', { g: 6 }),
       ],
@@ -247,7 +247,7 @@ const DISHES = [
   ],
   [
     'Gold-bottom rice',
-    'Absorbed, butter over, a crust to turn out',
+    'A finger’s joint of water, butter over, a crust to turn out',
     {
       grainId: 'basmati',
       grain: { g: 400 },
@@ -256,6 +256,7 @@ const DISHES = [
       method: 'absorbButter',
       crust: true,
       pourWith: 'water',
+      holdTo: 'firstJoint',
       texture: 2,
       ingredients: [
         item('butter', { g: 60 }, 'whole'),

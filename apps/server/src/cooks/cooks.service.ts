@@ -81,7 +81,12 @@ export class CooksService {
       } = dto;
       const input = plain(dto.input) as PlanInput;
       const row = { id, dishId, bagId, vesselId, hobId, cupId, label, startedAtMs, input, answer };
-      await manager.save(Cook, { ...row, advisedMl: answer.pour.ml, pouredMl: null, abandoned: false });
+      await manager.save(Cook, {
+        ...row,
+        advisedMl: answer.verdict === 'pour' ? answer.pour.ml : 0,
+        pouredMl: null,
+        abandoned: false,
+      });
     });
     return this.read(id);
   }

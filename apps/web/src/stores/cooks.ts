@@ -149,7 +149,7 @@ function newCook(draft: Draft, input: PlanInput, found: Parameters<typeof withCa
     label,
     input,
     answer: withCautions(input, found),
-    advisedMl: found.pour.ml,
+    advisedMl: found.verdict === 'pour' ? found.pour.ml : 0,
     pouredMl: null,
     startedAtMs: Date.now(),
     abandoned: false,

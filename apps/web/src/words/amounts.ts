@@ -36,6 +36,7 @@ const closest = (a: Measurable | undefined, b: Measurable | undefined): Measurab
 
 /** A volume to be poured, in cups or in ml first. */
 export function showPour(ml: number, owned: readonly Measure[], metricFirst: boolean): ShownAmount {
+  if (ml <= 0) return { main: 'nothing', other: '', roughly: undefined };
   const metric = showMetric(ml, 'ml');
   const found = inCups(ml, owned);
   if (!found) return { main: metric, other: '', roughly: undefined };

@@ -53,6 +53,35 @@ describe('the account of every method', () => {
     );
   });
 
+  it('rises with a leakier lid and longer covered, falls with a longer soak and a base cooked down less', () => {
+    const waterG = (plan: PlanInput): number => {
+      const result = answer(plan);
+      return result.ok ? result.value.pour.waterG : Number.NaN;
+    };
+    const SLACK_G = 0.01;
+    fc.assert(
+      fc.property(anyPlan, fc.integer({ min: 1, max: 60 }), (plan, more) => {
+        const one = waterG(plan);
+        fc.pre(Number.isFinite(one));
+        const leaky = waterG({ ...plan, vessel: { ...plan.vessel, lid: 'loose' } });
+        const longer = waterG({
+          ...plan,
+          timing: { ...plan.timing, coveredMin: (plan.timing?.coveredMin ?? 5) + more },
+        });
+        const soaked = waterG({ ...plan, soakWater: 'thrown', wash: 'rinsed', soakMin: 10 });
+        const soakedMore = waterG({ ...plan, soakWater: 'thrown', wash: 'rinsed', soakMin: 10 + more });
+        const base = (state: 'oilSeparated' | 'softened') =>
+          waterG({ ...plan, ingredients: [{ ingredientId: 'tomato', amount: { g: 400 }, state }] });
+        if (Number.isFinite(leaky)) expect(leaky).toBeGreaterThanOrEqual(one - SLACK_G);
+        if (Number.isFinite(longer)) expect(longer).toBeGreaterThanOrEqual(one - SLACK_G);
+        if (Number.isFinite(soakedMore) && plan.toast === 'none')
+          expect(soakedMore).toBeLessThanOrEqual(soaked + SLACK_G);
+        if (Number.isFinite(base('softened'))) expect(base('softened')).toBeLessThan(base('oilSeparated'));
+      }),
+      { numRuns: 150 },
+    );
+  });
+
   it('is linear where the pot has no say: twice the grain and all that goes in drink and bring twice', () => {
     const one = solved(STEW);
     const two = solved({
@@ -311,6 +340,13 @@ describe('levels, capacity and pots', () => {
 });
 
 describe('salt of every grain', () => {
+  it('says that a base of salt alone is too salty, and still sums the water', () => {
+    const salty = solved({ ...PILAF, ingredients: [{ ingredientId: 'saltFine', amount: { g: 400 } }] });
+    expect(salty.warnings.map((w) => w.code)).toContain('tooSalty');
+    expect(salty.salt.addG).toBe(0);
+    expect(Math.abs(salty.account.closesToG)).toBeLessThan(0.1);
+  });
+
   it('is asked for in the salt this kitchen uses', () => {
     const fine = solved(PILAF).salt;
     const flaky = solved({ ...PILAF, saltWith: 'saltFlaky' }).salt;
