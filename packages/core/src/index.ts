@@ -111,7 +111,8 @@ export {
   type StageRun,
 } from './method/run.js';
 
-export { answer, answerPlan, type Answer, type Pour } from './account/answer.js';
+export { answer, answerPlan, type Answer } from './account/answer.js';
+export type { Pour, Window } from './account/pours.js';
 export { completePlan } from './account/completePlan.js';
 export {
   PLAN_DEFAULTS,

@@ -1,14 +1,25 @@
 import { deepFreeze, fail, ok, type Result } from '../result.js';
 import type { Boil } from '../heat/atmosphere.js';
-import type { Ingredient } from '../larder/composition.js';
 import type { Stage } from '../method/stage.js';
 import { baseAccount, type BaseAccount } from './base.js';
 import { completePlan } from './completePlan.js';
 import { doubtOf, type Doubt } from './doubt.js';
-import { dryBasis, dryMatter, shiftOf, targetMoisture, textureOf, TEXTURE_BANDS } from './grainWater.js';
+import { targetMoisture, textureOf } from './grainWater.js';
 import { levels, type Levels } from './levels.js';
 import type { CompletePlan, PlanInput, Rule } from './planInput.js';
+import {
+  keepBy,
+  pourOf,
+  poursOf,
+  saltOf,
+  verdictOf,
+  windowOf,
+  type Pour,
+  type Verdict,
+  type Window,
+} from './pours.js';
 import type { PlanProblem } from './problem.js';
+import { doesNotFit, neverBoils } from './refusals.js';
 import { otherRules, ruleWaterG, type RuleAnswer } from './rules.js';
 import { saltAccount, type SaltAccount } from './salt.js';
 import { moistureFor, solvePour, type Solution } from './solvePour.js';
@@ -18,16 +29,6 @@ import { total, type Term } from './term.js';
 import { warningsFor, type Warning } from './warnings.js';
 import { waysOut, type WaysOut } from './waysOut.js';
 
-/** An amount of a liquid poured. */
-export interface Pour {
-  readonly ingredientId: string;
-  /** Mass and volume of the liquid; negative when the base alone brings too much. */
-  readonly g: number;
-  readonly ml: number;
-  /** The water in it, which is what the account solves for. */
-  readonly waterG: number;
-}
-
 /** What to pour, what to keep by, the account behind both, and what to watch. */
 export interface Answer {
   /** The liquid whose amount was open: the last of `pours`. */
@@ -35,7 +36,7 @@ export interface Answer {
   /** Everything that is poured, in order: all the stock there is, then water. */
   readonly pours: readonly Pour[];
   /** Whether to pour at all: `nothing` when the base is enough, `tooMuch` when it brings more than that. */
-  readonly verdict: 'pour' | 'nothing' | 'tooMuch';
+  readonly verdict: Verdict;
   /** The pour in two additions, ml; `laterMl` is 0 when all goes in at once. */
   readonly additions: { readonly nowMl: number; readonly laterMl: number };
   /** Three ways out when the base brings too much. */
@@ -57,12 +58,7 @@ export interface Answer {
   /** Cooked moisture this pour gives, wet basis %, and its place on the five-step scale. */
   readonly comesOut: { readonly moisture: number; readonly texture: number };
   /** Pours in ml at which the grain leaves the wanted texture, and the whole scale. */
-  readonly window: {
-    readonly hardMl: number;
-    readonly lowMl: number;
-    readonly highMl: number;
-    readonly mushMl: number;
-  };
+  readonly window: Window;
   /** What rules of thumb would pour here. */
   readonly rules: readonly RuleAnswer[];
   /** The rule that is held to, and what the account would have poured, ml. */
@@ -79,11 +75,6 @@ export interface Answer {
   readonly doubled: { readonly pourMl: number; readonly ratio: number; readonly steamG: number };
   readonly warnings: readonly Warning[];
 }
-
-/** keepBy is rounded up to this, ml: nobody heats 3 ml. */
-const KEEP_BY_STEP_ML = 10;
-/** A top-up smaller than this is not measured, it is nothing, g. */
-const LEAST_POUR_G = 10;
 
 /**
  * The one number, and everything it rests on.
@@ -171,28 +162,6 @@ function heldSolution(plan: CompletePlan, free: Solution, broughtG: number): Sol
   return { ...held, terms, pourWaterG: waterG };
 }
 
-/** The base is too much when with nothing poured the grain still leaves the wanted texture on the wet side. */
-function verdictOf(waterG: number, window: Answer['window']): Answer['verdict'] {
-  if (window.highMl < 0) return 'tooMuch';
-  return waterG < LEAST_POUR_G ? 'nothing' : 'pour';
-}
-
-function pourOf(liquid: Ingredient, waterG: number): Pour {
-  const g = (waterG * 100) / liquid.water;
-  return { ingredientId: liquid.id, g, ml: g / liquid.densityGPerMl, waterG };
-}
-
-/** All there is of the first liquid, and the rest of the other; one part when there is enough of the first. */
-function poursOf(plan: CompletePlan, waterG: number): readonly Pour[] {
-  const { pourWith, pourMostG } = plan;
-  const most = pourMostG === undefined ? Infinity : (pourMostG * pourWith.water) / 100;
-  if (waterG <= most) return [pourOf(pourWith, waterG)];
-  return [pourOf(pourWith, most), pourOf(plan.thenWith, waterG - most)];
-}
-
-const saltOf = (plan: CompletePlan, pour: Pour): number =>
-  (pour.ingredientId === plan.pourWith.id ? plan.pourWith : plan.thenWith).salt;
-
 function accountOf(solution: Solution, pours: readonly Pour[]): Answer['account'] {
   const poured: Term[] = pours.map((pour, i) => ({
     id: i === pours.length - 1 ? 'pour' : `pour.${i.toString()}`,
@@ -206,36 +175,6 @@ function accountOf(solution: Solution, pours: readonly Pour[]): Answer['account'
   const closesToG =
     total(terms.filter((t) => t.side === 'comesFrom')) - total(terms.filter((t) => t.side === 'goesTo'));
   return { terms, closesToG, steam: solution.steam, ended: solution.ended };
-}
-
-const liquidOf = (plan: CompletePlan, pour: Pour): Ingredient =>
-  pour.ingredientId === plan.pourWith.id ? plan.pourWith : plan.thenWith;
-
-function keepBy(pour: Pour, plan: CompletePlan, sigmaG: number): Answer['keepBy'] {
-  const liquid = liquidOf(plan, pour);
-  const liquidMl = (sigmaG * 100) / liquid.water / liquid.densityGPerMl;
-  const ml = Math.max(KEEP_BY_STEP_ML, Math.ceil(liquidMl / KEEP_BY_STEP_ML) * KEEP_BY_STEP_ML);
-  return { ml, g: ml * liquid.densityGPerMl };
-}
-
-/**
- * Steam hardly moves over the texture scale (a longer way to the boil), so the solved pot's own is kept. Where a
- * first liquid is fixed the window is of the one that is open.
- */
-function windowOf(plan: CompletePlan, free: Solution, pours: readonly Pour[]): Answer['window'] {
-  const shift = shiftOf(plan);
-  const dry = dryMatter(plan.grain, plan.grainG);
-  const liquid = pours.length > 1 ? plan.thenWith : plan.pourWith;
-  const fixedG = pours.length > 1 ? (pours[0]?.waterG ?? 0) : 0;
-  const at = (moisture: number): number =>
-    pourOf(liquid, free.pourWaterG - fixedG + dry * (dryBasis(moisture) - dryBasis(free.moisture))).ml;
-  const { low, high } = targetMoisture(plan, plan.texture);
-  return {
-    hardMl: at(TEXTURE_BANDS[1][0] + shift),
-    lowMl: at(low),
-    highMl: at(high),
-    mushMl: at(TEXTURE_BANDS[5][0] + shift),
-  };
 }
 
 /** Stages that end on something seen get the minutes this pot needs for it. */
@@ -263,31 +202,4 @@ function doubledOf(plan: CompletePlan, pour: Pour): Answer['doubled'] {
   const pourMl = poursOf(twice, solution.pourWaterG).at(-1)?.ml ?? 0;
   const steamG = solution.steam.reduce((sum, s) => sum + s.g, 0);
   return { pourMl, ratio: pour.ml === 0 ? 0 : pourMl / pour.ml, steamG };
-}
-
-function neverBoils(plan: CompletePlan, stageId: string | undefined): PlanProblem {
-  const index = plan.stages.findIndex((s) => s.id === stageId);
-  const heat = plan.stages[index]?.heat ?? 'off';
-  return {
-    field: `stages[${index.toString()}].heat`,
-    code: 'neverBoils',
-    values: { powerW: plan.hob.powerW[heat], heat },
-  };
-}
-
-function doesNotFit(plan: CompletePlan, standing: Levels): PlanProblem | undefined {
-  const underPressure = plan.stages.some((s) => s.lid === 'pressure');
-  const { volumeMl } = plan.vessel;
-  const over = underPressure ? standing.fullShare > standing.mostShare : standing.needsMl > volumeMl;
-  if (!over) return undefined;
-  const roundUp = (ml: number): number => Math.ceil(ml / 100) * 100;
-  const share = underPressure ? standing.fullShare / standing.mostShare : standing.needsMl / volumeMl;
-  const values = {
-    holdsMl: volumeMl,
-    needsMl: roundUp(standing.needsMl),
-    percent: Math.round(standing.fullShare * 100),
-    largestG: Math.floor(standing.largestGrainG / 10) * 10,
-    pots: Math.ceil(share) * plan.pots,
-  };
-  return { field: 'vessel.volumeMl', code: underPressure ? 'overHalf' : 'tooSmall', values };
 }

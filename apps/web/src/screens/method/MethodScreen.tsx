@@ -26,7 +26,7 @@ import { TimeLine } from './TimeLine.js';
 export function MethodScreen() {
   const plan = usePlan();
   if (!plan) return <p aria-busy>Looking into the kitchen …</p>;
-  return <Method_ plan={plan} />;
+  return <Stages plan={plan} />;
 }
 
 const setStages = (stages: readonly Stage[]): void => useDraft.getState().setSpec({ stages });
@@ -38,7 +38,7 @@ function stagesOf(plan: PlanView): readonly Stage[] {
   return complete.ok ? complete.value.stages : [];
 }
 
-function Method_({ plan }: { readonly plan: PlanView }) {
+function Stages({ plan }: { readonly plan: PlanView }) {
   const { draft, answer } = plan;
   const stages = useMemo(() => stagesOf(plan), [plan]);
   const sensors = useSensors(
@@ -96,11 +96,11 @@ function Method_({ plan }: { readonly plan: PlanView }) {
 /** Which template or own method the stages are from, and the way back to it. */
 function Source() {
   const method = useDraft((s) => s.draft?.spec.method ?? 'coveredAbsorption');
-  const changed_ = useDraft((s) => s.draft?.spec.stages !== undefined);
+  const isChanged = useDraft((s) => s.draft?.spec.stages !== undefined);
   const own = useKitchen((s) => s.methods);
   return (
     <p className="m-0 flex flex-wrap items-center gap-x-2">
-      {changed_ ? 'Changed from' : 'As'}{' '}
+      {isChanged ? 'Changed from' : 'As'}{' '}
       <Pick
         label="Method"
         value={method}
@@ -114,7 +114,7 @@ function Source() {
           if (kept) setStages(kept.stages);
         }}
       />
-      {changed_ && (
+      {isChanged && (
         <Button weight="plain" onClick={() => useDraft.getState().setSpec({}, ['stages'])}>
           Put its own stages back
         </Button>

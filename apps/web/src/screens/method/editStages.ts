@@ -1,4 +1,4 @@
-import { ACTS, isWet, type Act, type Stage, type StageEnd } from '@hammock/core';
+import { isWet, type Act, type Stage, type StageEnd } from '@hammock/core';
 
 /** An id no other stage has: the act's own name, or with a number after it. */
 function freshId(act: Act, stages: readonly Stage[]): string {
@@ -69,8 +69,6 @@ export function moved(stages: readonly Stage[], from: number, to: number): reado
   return list;
 }
 
-export const KINDS = ['minutes', 'count', 'sign', 'flip'] as const;
-
 /** The same stage ending another way, keeping the time it takes. */
 export function endedBy(end: StageEnd, kind: StageEnd['kind']): StageEnd {
   const length = end.kind === 'minutes' ? end.minutes : end.expectMin;
@@ -85,5 +83,3 @@ export function endedBy(end: StageEnd, kind: StageEnd['kind']): StageEnd {
       return { kind, expectMin: length };
   }
 }
-
-export const ALL_ACTS = ACTS;
