@@ -1,12 +1,5 @@
-import {
-  CLOTH_HOLDS_G,
-  CP_FAT,
-  CP_GRAIN_SOLIDS,
-  CP_WATER,
-  LID_FILM_G_PER_M2,
-  WHISTLE_G,
-} from '../heat/constants.js';
-import { heatLoss, lidLoss, openingM2, potHeatCapacity } from '../heat/equipment.js';
+import { CLOTH_HOLDS_G, LID_FILM_G_PER_M2, WHISTLE_G } from '../heat/constants.js';
+import { heatLoss, lidLoss, openingM2 } from '../heat/equipment.js';
 import {
   boilingSteamRate,
   comeUp,
@@ -18,8 +11,8 @@ import {
   type Surroundings,
 } from '../heat/steam.js';
 import { isWet, plannedMin, type Sign, type Stage } from '../method/stage.js';
-import { inPot } from './base.js';
-import { drinkingMin, dryBasis, dryMatter, startW } from './grainWater.js';
+import { contentsOf, DRY_G_PER_ML } from './contents.js';
+import { drinkingMin, dryBasis } from './grainWater.js';
 import type { CompletePlan } from './planInput.js';
 import { surroundings } from './surroundings.js';
 
@@ -41,8 +34,6 @@ export interface StageSteam {
 export const BOIL_DWELL_MIN = 1;
 /** The finished pot stands open this long while it is forked and served, min †. */
 const SERVING_MIN = 2;
-/** A base or toasted grain meets the liquid at about this temperature, °C †. */
-const HOT_BASE_C = 90;
 /** Below this no grain cooks through in a sensible time, °C. */
 const COOKS_FROM_C = 80;
 /** Share of the gaps among the grain still full of liquid when this is seen at the surface †. */
@@ -54,9 +45,6 @@ const GAPS_FULL: Partial<Readonly<Record<Sign | 'flip', number>>> = {
 };
 /** Gaps in a bed of swollen grain, ml per ml of grain (a random packing is two fifths empty). */
 const GAPS_PER_ML = 0.65;
-/** Dry grain, g/ml †. */
-const DRY_G_PER_ML = 1.5;
-
 /** What the walk through the stages carries along. */
 interface Walk {
   readonly plan: CompletePlan;
@@ -253,37 +241,3 @@ const entry = (
   ratePerMin: number,
   boils: boolean,
 ): StageSteam => ({ stageId, act, minutes, g, ratePerMin, boils });
-
-interface Contents {
-  readonly kJPerK: number;
-  readonly startC: number;
-  readonly contentsMl: number;
-}
-
-/** Heat capacity of pot and contents, kJ/K, the temperature they mix to, and their volume. */
-function contentsOf(plan: CompletePlan, pourG: number): Contents {
-  const dry = dryMatter(plan.grain, plan.grainG);
-  let solids = dry;
-  let fat = 0;
-  let water = dry * startW(plan);
-  for (const { ingredient, g, leftG } of inPot(plan)) {
-    const gone = g - leftG;
-    water += (g * ingredient.water) / 100 - gone;
-    fat += (g * ingredient.fat) / 100;
-    solids += (g * ingredient.solids) / 100;
-  }
-  const warm = plan.stages.some(
-    (s) => s.act === 'base' || s.act === 'toast' || s.act === 'warmFat' || s.act === 'fryDry',
-  );
-  const pot =
-    potHeatCapacity(plan.vessel) + (water * CP_WATER + fat * CP_FAT + solids * CP_GRAIN_SOLIDS) / 1000;
-  // What is kept back goes in hot and later.
-  const nowG = Math.max(0, pourG) * (1 - plan.laterShare);
-  const poured = (nowG * CP_WATER) / 1000;
-  const potC = warm ? HOT_BASE_C : plan.roomC;
-  return {
-    kJPerK: pot + poured,
-    startC: (pot * potC + poured * plan.liquidTempC) / (pot + poured),
-    contentsMl: water + fat + solids / DRY_G_PER_ML + nowG,
-  };
-}
