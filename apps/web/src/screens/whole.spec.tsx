@@ -4,6 +4,7 @@ import { MemoryRouter, Route, Routes } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
 import { planInputOf, useDraft } from '../stores/draft.js';
 import { useKitchen } from '../stores/kitchen.js';
+import { rowOf } from '../stores/ownLarder.js';
 import { network, settle, silence } from '../testing/household.js';
 import { Shell } from '../ui/Shell.js';
 import { CompareScreen } from './compare/CompareScreen.js';
@@ -348,6 +349,14 @@ describe('the Kitchen, whole', () => {
     );
     press('Change Red jar');
     expect(screen.getByRole('alert').textContent).toContain('like something that is like it');
+    press('Keep');
+    expect(screen.getByRole('form', { name: 'Change ingredient' })).toBeTruthy();
+    // It does not take the others with it.
+    act(() =>
+      useKitchen.getState().keep('ingredients', 'fine', { label: 'Fine', figures: { like: 'tomato' } }),
+    );
+    expect(rowOf('fine')?.name).toBe('Fine');
+    expect(rowOf(jar!.id)).toBeUndefined();
   });
 
   it('finds the size of a cup by weighing grain in it', async () => {

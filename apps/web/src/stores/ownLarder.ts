@@ -9,10 +9,18 @@ export function ownIngredients(): ReadonlyMap<string, Ingredient> {
   const { ingredients } = useKitchen.getState();
   if (ingredients === from) return rows;
   from = ingredients;
-  const found = ownRows(ingredients.map(({ id, label, figures }) => ({ ...figures, id, name: label })));
-  rows = new Map((found.ok ? found.value : []).map((r) => [r.id, r]));
+  const own = ingredients.map(({ id, label, figures }) => ({ ...figures, id, name: label }));
+  const found = ownRows(own);
+  // One that cannot be read must not take the others with it.
+  const wrong = new Set(found.ok ? [] : found.error.map((p) => p.id));
+  const readable = found.ok ? found : ownRows(own.filter((o) => !wrong.has(o.id)));
+  rows = new Map((readable.ok ? readable.value : []).map((r) => [r.id, r]));
   return rows;
 }
 
 /** A row by its id, of the household's own or of the larder. */
 export const rowOf = (id: string): Ingredient | undefined => ownIngredients().get(id) ?? ingredientById(id);
+
+/** A name as it is said: "Salt, fine" is fine salt. */
+export const spokenName = (id: string): string =>
+  (rowOf(id)?.name ?? id).toLowerCase().split(', ').reverse().join(' ');

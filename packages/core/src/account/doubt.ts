@@ -1,5 +1,4 @@
-import { surplusW } from '../heat/steam.js';
-import { leakRate } from '../heat/steam.js';
+import { leakRate, surplusW } from '../heat/steam.js';
 import { baseAccount } from './base.js';
 import { dryBasis, dryMatter, startW } from './grainWater.js';
 import type { CompletePlan } from './planInput.js';

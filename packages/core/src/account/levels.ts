@@ -78,7 +78,7 @@ export function levels(plan: CompletePlan, { liquidMl, broughtMl, grainCookedG }
   const aboveGrainMm = (grainMl * (1 - PORES) + liquidMl - grainMl) / mm;
   // Everything but the steam scales with the grain, so the fullest moment nearly does.
   const room = underPressure ? MOST_FULL_PRESSURE * plan.vessel.volumeMl : plan.vessel.volumeMl;
-  const fullest = underPressure ? startMl : Math.max(needsMl, (startMl / MOST_FULL) * 1);
+  const fullest = underPressure ? startMl : Math.max(needsMl, startMl / MOST_FULL);
   return {
     potMm: heightMm(plan.vessel),
     grainMm: (grainMl + otherMl) / mm,

@@ -64,7 +64,7 @@ function rowOf(
   if (own.name.trim() === '') return wrong('needsName', 'name', '');
   if (path.has(own.id)) return wrong('circular', 'like', own.name);
   path.add(own.id);
-  if (own.behaves !== undefined && !(own.behaves in RELEASE))
+  if (own.behaves !== undefined && !Object.hasOwn(RELEASE, own.behaves))
     return wrong('unknownBehaviour', 'behaves', own.behaves);
   let base: Ingredient | undefined;
   if (own.like !== undefined) {

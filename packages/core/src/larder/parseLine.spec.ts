@@ -97,6 +97,9 @@ describe('an ingredient of one’s own', () => {
     expect(codes([{ id: 'a', name: 'A', like: 'nowhere' }])).toEqual(['unknownLike']);
     expect(codes([{ id: 'a', name: 'A' }])).toEqual(['needsFigures']);
     expect(codes([{ id: 'a', name: 'A', water: 70, fat: 40 }])).toEqual(['overHundred']);
+    expect(codes([{ id: 'a', name: 'A', water: 70, behaves: 'toString' as 'dry' }])).toEqual([
+      'unknownBehaviour',
+    ]);
     expect(codes([{ id: 'a', name: ' ', water: 70 }])).toEqual(['needsName']);
   });
 });

@@ -132,7 +132,7 @@ const WAYS: Readonly<Record<Method, Make>> = {
     sign('boil', 'high', 'off', 'boilAllOver', 6),
     sign('boilDown', i.timing.openBoilHeat ?? 'mediumHigh', 'off', 'holes', 7),
     minutes('steam', i.timing.coveredHeat ?? 'veryLow', 'cloth', i.timing.coveredMin ?? 12),
-    { ...minutes('rest', 'off', 'ajar', i.timing.restMin ?? 5) },
+    minutes('rest', 'off', 'ajar', i.timing.restMin ?? 5),
   ],
   liquidFirst: (i) => [
     ...before(i),

@@ -88,12 +88,13 @@ const WRONG = {
   needsName: 'Give it a name.',
 } as const;
 
-function wrongWith(
-  own: IngredientFields,
-  mine: readonly (IngredientFields & { id: string })[],
+/** What keeps it from being used: a circle of likes, figures that cannot be; nothing when it can. */
+export function wrongWith(
+  own: IngredientFields & { readonly id?: string },
+  mine: readonly (IngredientFields & { readonly id: string })[],
 ): string | undefined {
   // The one being changed stands in the list as it was: what counts is how the list would be.
-  const me = mine.find((m) => m.label === own.label)?.id ?? 'new';
+  const me = own.id ?? 'new';
   const list = [...mine.filter((m) => m.id !== me), { ...own, id: me }];
   const rows = ownRows(
     list.map(({ id, label, figures }) => ({ ...figures, id, name: label === '' ? '…' : label })),

@@ -22,7 +22,7 @@ import { HOB_KIND, LID_FIT, VESSEL_KIND, WALL } from '../../words/words.js';
 import { CupByWeighing } from './CupByWeighing.js';
 import { ageText } from './ageText.js';
 import { HouseholdForm } from './HouseholdForm.js';
-import { IngredientInputs, describeOwn } from './IngredientInputs.js';
+import { describeOwn, IngredientInputs, wrongWith } from './IngredientInputs.js';
 import { MethodList } from './MethodList.js';
 import { ThingList } from './ThingList.js';
 import { ChoiceInput, NumberInput, TextInput } from './inputs.js';
@@ -285,6 +285,7 @@ export function KitchenScreen() {
           one="ingredient"
           fresh={NEW_INGREDIENT}
           describe={describeOwn}
+          refused={(own) => wrongWith(own, useKitchen.getState().ingredients) !== undefined}
           fields={(own, set, problem) => <IngredientInputs own={own} set={set} problem={problem} />}
         />
         <div className="flex flex-col gap-9">

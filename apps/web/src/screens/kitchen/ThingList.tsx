@@ -11,6 +11,8 @@ export interface ThingListProps<K extends Kind> {
   readonly one: string;
   readonly fresh: KitchenFields[K];
   readonly describe: (fields: KitchenFields[K]) => string;
+  /** True when it cannot be kept for a reason that its own fields show. */
+  readonly refused?: (fields: KitchenFields[K]) => boolean;
   readonly fields: (
     value: KitchenFields[K],
     set: (change: Partial<KitchenFields[K]>) => void,
@@ -25,7 +27,15 @@ interface Editing<F> {
 }
 
 /** One kind of thing the kitchen has: read, changed in place, added, taken away and put back. */
-export function ThingList<K extends Kind>({ kind, title, one, fresh, describe, fields }: ThingListProps<K>) {
+export function ThingList<K extends Kind>({
+  kind,
+  title,
+  one,
+  fresh,
+  describe,
+  refused,
+  fields,
+}: ThingListProps<K>) {
   const list = useKitchen((s) => s[kind]) as KitchenLists[K] & readonly (KitchenFields[K] & { id: string })[];
   const keep = useKitchen((s) => s.keep);
   const remove = useKitchen((s) => s.remove);
@@ -39,6 +49,7 @@ export function ThingList<K extends Kind>({ kind, title, one, fresh, describe, f
       onChange={(value) => setEditing({ ...editing, value })}
       onLeave={() => setEditing(undefined)}
       onKeep={() => {
+        if (refused?.(editing.value)) return;
         keep(kind, editing.id, fieldsOnly(editing.value));
         setEditing(undefined);
       }}

@@ -1,4 +1,4 @@
-import { rowOf } from '../../stores/ownLarder.js';
+import { rowOf, spokenName } from '../../stores/ownLarder.js';
 import { type Answer, type Measure, type Served } from '@hammock/core';
 import { useDraft } from '../../stores/draft.js';
 import { showSalt } from '../../words/amounts.js';
@@ -6,11 +6,9 @@ import { optionsOf, Pick } from '../../ui/Pick.js';
 import { SERVED } from '../../words/words.js';
 
 const SERVED_OPTIONS = optionsOf(SERVED);
-/** "Salt, fine" as it is said: fine salt. */
-const spoken = (name: string): string => name.toLowerCase().split(', ').reverse().join(' ');
 const SALTS = ['saltFine', 'saltFlaky', 'saltCoarse', 'saltLowSodium', 'stockPowder'].map((id) => ({
   value: id,
-  label: spoken(rowOf(id)?.name ?? id),
+  label: spokenName(id),
 }));
 const setSalt = (saltWith: string): void => useDraft.getState().setSpec({ saltWith });
 const setServed = (served: Served): void => useDraft.getState().setSpec({ served });
@@ -38,7 +36,7 @@ export function Salt({
         <span className="figures text-[2.75rem]">{add?.main ?? 'none'}</span>
         <span className="text-[1.1rem]">
           {add
-            ? `${spoken(rowOf(saltWith)?.name ?? 'salt')} to add${add.other === '' ? '' : ` (${add.other}${add.roughly === undefined ? '' : `; the spoon is ${add.roughly} off`})`}`
+            ? `${spokenName(saltWith)} to add${add.other === '' ? '' : ` (${add.other}${add.roughly === undefined ? '' : `; the spoon is ${add.roughly} off`})`}`
             : 'to add'}
         </span>
       </p>

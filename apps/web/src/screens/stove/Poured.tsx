@@ -2,13 +2,9 @@ import { type Answer, type CookRecord, type Pour } from '@hammock/core';
 import { useState } from 'react';
 import { useCooks } from '../../stores/cooks.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
-import { rowOf } from '../../stores/ownLarder.js';
+import { rowOf, spokenName } from '../../stores/ownLarder.js';
 import { readMl } from '../../ui/AmountField.js';
 import { showPour, showSalt } from '../../words/amounts.js';
-
-/** "Salt, fine" as it is said: fine salt. */
-const spoken = (id: string): string =>
-  (rowOf(id)?.name ?? 'salt').toLowerCase().split(', ').reverse().join(' ');
 
 /** The number again where it is needed, and what was really poured when it was something else. */
 export function Poured({ cook }: { readonly cook: CookRecord }) {
@@ -52,7 +48,7 @@ export function Poured({ cook }: { readonly cook: CookRecord }) {
         )}
         {salt && (
           <>
-            , <strong>{salt.main}</strong> {spoken(saltId)}
+            , <strong>{salt.main}</strong> {spokenName(saltId)}
             {salt.other === '' ? '' : ` (${salt.other})`}
           </>
         )}
