@@ -42,8 +42,8 @@ export function TimeLine({ stages }: { readonly stages: readonly Stage[] }) {
         <line x1="0" x2="1000" y1="37" y2="37" stroke="var(--ink)" strokeWidth="2" />
       </svg>
       <figcaption>
-        <strong>{sum(true)} min hands on</strong> (above the line), {sum(false)} min hands off (below; brown
-        on the fire, grey off it), {sum(true) + sum(false)} min in all.
+        <strong>{sum(true)} min hands on</strong> (above the line), {sum(false)} min hands off (below;
+        coloured on the fire, grey off it), {sum(true) + sum(false)} min in all.
       </figcaption>
     </figure>
   );
