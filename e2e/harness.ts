@@ -6,6 +6,9 @@ import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { openBrowser } from '../scripts/browser.mjs';
 import { endServer, freePort, startServer } from '../scripts/lib.mjs';
 
+/** A busy machine may stand still for seconds; what never comes still fails. */
+const PATIENCE_MS = 20_000;
+
 /** The built program, on a real temporary SQLite file, in a real browser. */
 export class Kitchen {
   private child: ChildProcess | undefined;
@@ -83,7 +86,7 @@ export async function button(page: Page, words: string): Promise<ElementHandle> 
           (e.textContent.includes(text) || e.getAttribute('aria-label')?.includes(text)) &&
           !e.hasAttribute('disabled'),
       ),
-    { timeout: 8000 },
+    { timeout: PATIENCE_MS },
     words,
   );
   return found as ElementHandle;
@@ -98,7 +101,7 @@ export async function press(page: Page, words: string): Promise<void> {
 export async function sees(page: Page, words: string): Promise<void> {
   await page.waitForFunction(
     (text) => document.body.innerText.toLowerCase().includes(text.toLowerCase()),
-    { timeout: 10_000 },
+    { timeout: PATIENCE_MS },
     words,
   );
 }
@@ -119,7 +122,7 @@ export async function choose(page: Page, list: string, option: string): Promise<
   const found = await page.waitForFunction(
     (text) =>
       [...document.querySelectorAll<HTMLElement>('[role=option]')].find((o) => o.textContent.includes(text)),
-    { timeout: 5000 },
+    { timeout: PATIENCE_MS },
     option,
   );
   await (found as ElementHandle).click();
@@ -133,7 +136,7 @@ export async function retype(page: Page, label: string, text: string): Promise<v
       [...document.querySelectorAll<HTMLInputElement>('input')].find(
         (e) => e.ariaLabel === words || e.labels?.[0]?.textContent.startsWith(words) === true,
       ),
-    { timeout: 8000 },
+    { timeout: PATIENCE_MS },
     label,
   )) as ElementHandle | undefined;
   await field?.click();

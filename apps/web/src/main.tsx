@@ -8,33 +8,34 @@ import { sendDraftNow, useDraft } from './stores/draft.js';
 import { useKitchen } from './stores/kitchen.js';
 import { useOutbox, watchServer } from './stores/outbox.js';
 import { applyTheme } from './stores/theme.js';
+import { fetched } from './ui/fetched.js';
 import { ErrorScreen, NotHere } from './ui/ErrorScreen.js';
 import { Shell } from './ui/Shell.js';
 
 const NotebookScreen = lazy(() =>
-  import('./screens/notebook/NotebookScreen.js').then((m) => ({ default: m.NotebookScreen })),
+  fetched(() => import('./screens/notebook/NotebookScreen.js')).then((m) => ({ default: m.NotebookScreen })),
 );
 const PageScreen = lazy(() =>
-  import('./screens/notebook/PageScreen.js').then((m) => ({ default: m.PageScreen })),
+  fetched(() => import('./screens/notebook/PageScreen.js')).then((m) => ({ default: m.PageScreen })),
 );
 const KitchenScreen = lazy(() =>
-  import('./screens/kitchen/KitchenScreen.js').then((m) => ({ default: m.KitchenScreen })),
+  fetched(() => import('./screens/kitchen/KitchenScreen.js')).then((m) => ({ default: m.KitchenScreen })),
 );
 
 const StoveScreen = lazy(() =>
-  import('./screens/stove/StoveScreen.js').then((m) => ({ default: m.StoveScreen })),
+  fetched(() => import('./screens/stove/StoveScreen.js')).then((m) => ({ default: m.StoveScreen })),
 );
 const MethodScreen = lazy(() =>
-  import('./screens/method/MethodScreen.js').then((m) => ({ default: m.MethodScreen })),
+  fetched(() => import('./screens/method/MethodScreen.js')).then((m) => ({ default: m.MethodScreen })),
 );
 const CompareScreen = lazy(() =>
-  import('./screens/compare/CompareScreen.js').then((m) => ({ default: m.CompareScreen })),
+  fetched(() => import('./screens/compare/CompareScreen.js')).then((m) => ({ default: m.CompareScreen })),
 );
 const DishesScreen = lazy(() =>
-  import('./screens/dishes/DishesScreen.js').then((m) => ({ default: m.DishesScreen })),
+  fetched(() => import('./screens/dishes/DishesScreen.js')).then((m) => ({ default: m.DishesScreen })),
 );
 const WaterTestScreen = lazy(() =>
-  import('./screens/kitchen/WaterTestScreen.js').then((m) => ({ default: m.WaterTestScreen })),
+  fetched(() => import('./screens/kitchen/WaterTestScreen.js')).then((m) => ({ default: m.WaterTestScreen })),
 );
 
 const later = (screen: React.ReactNode) => <Suspense fallback={<p aria-busy>…</p>}>{screen}</Suspense>;

@@ -4,6 +4,7 @@ import { quarter, showCount, type Levels } from '@hammock/core';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
 import { useOutbox } from '../../stores/outbox.js';
+import { fetched } from '../../ui/fetched.js';
 import { PotSection } from '../../ui/PotSection.js';
 import { WarningList } from './WarningList.js';
 import { FitToGrain } from './FitToGrain.js';
@@ -14,15 +15,16 @@ import { StartCooking } from './StartCooking.js';
 import { usePlan } from './usePlan.js';
 
 // What stands below the number comes a moment after it.
-const AccountPicture = lazy(() => import('./below.js').then((m) => ({ default: m.AccountPicture })));
-const KeepAsDish = lazy(() => import('./below.js').then((m) => ({ default: m.KeepAsDish })));
-const Salt = lazy(() => import('./below.js').then((m) => ({ default: m.Salt })));
-const WhatGoesIn = lazy(() => import('./below.js').then((m) => ({ default: m.WhatGoesIn })));
-const CautionList = lazy(() => import('./below.js').then((m) => ({ default: m.CautionList })));
-const HowItIsMade = lazy(() => import('./below.js').then((m) => ({ default: m.HowItIsMade })));
-const OtherRules = lazy(() => import('./below.js').then((m) => ({ default: m.OtherRules })));
-const TheBase = lazy(() => import('./below.js').then((m) => ({ default: m.TheBase })));
-const WaysOut = lazy(() => import('./below.js').then((m) => ({ default: m.WaysOut })));
+const below = () => fetched(() => import('./below.js'));
+const AccountPicture = lazy(() => below().then((m) => ({ default: m.AccountPicture })));
+const KeepAsDish = lazy(() => below().then((m) => ({ default: m.KeepAsDish })));
+const Salt = lazy(() => below().then((m) => ({ default: m.Salt })));
+const WhatGoesIn = lazy(() => below().then((m) => ({ default: m.WhatGoesIn })));
+const CautionList = lazy(() => below().then((m) => ({ default: m.CautionList })));
+const HowItIsMade = lazy(() => below().then((m) => ({ default: m.HowItIsMade })));
+const OtherRules = lazy(() => below().then((m) => ({ default: m.OtherRules })));
+const TheBase = lazy(() => below().then((m) => ({ default: m.TheBase })));
+const WaysOut = lazy(() => below().then((m) => ({ default: m.WaysOut })));
 
 /** What to pour: three choices, one number, and where every gram of it goes. */
 export function PourScreen() {
