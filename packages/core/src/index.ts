@@ -63,7 +63,7 @@ export {
   boilingSteamRate,
   comeUp,
   leakRate,
-  restingSteam,
+  standingSteam,
   type ComeUp,
   type Surroundings,
 } from './heat/steam.js';

@@ -118,8 +118,8 @@ export class VesselSpecDto {
   @ChoiceField(VESSEL_KINDS, { about: 'What it is; default what the method is made for', optional: true })
   kind?: VesselKind;
 
-  @NumberField(RANGES.lidLeak, { about: 'Leak of its lid, from a water test', optional: true })
-  lidLeakGPerMinM2?: number;
+  @NumberField(RANGES.lidLoss, { about: 'Heat lost through its lid, from a water test', optional: true })
+  lidLossWPerM2K?: number;
 }
 
 export class PowersDto {

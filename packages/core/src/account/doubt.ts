@@ -1,4 +1,6 @@
-import { leakRate, surplusW } from '../heat/steam.js';
+import { lidLoss } from '../heat/equipment.js';
+import { holdsBoil, surplusW, type Surroundings } from '../heat/steam.js';
+import type { Stage } from '../method/stage.js';
 import { baseAccount } from './base.js';
 import { dryBasis, dryMatter, startW } from './grainWater.js';
 import type { CompletePlan } from './planInput.js';
@@ -27,6 +29,7 @@ export const SPREAD = {
   hobPower: 0.15,
   hobMeasured: 0.05,
   lidLeak: 0.4,
+  lidLoss: 0.2,
   lidMeasured: 0.1,
   broughtIn: 0.3,
   baseWeighed: 0.05,
@@ -41,6 +44,7 @@ export function doubtOf(plan: CompletePlan, solution: Solution, targetMoisture: 
   const absorbed = dry * (targetW - startW(plan));
   let powerG = 0;
   let leakG = 0;
+  let lidG = 0;
   let fastest = 0;
   for (const steam of solution.steam) {
     const stage = plan.stages.find((s) => s.id === steam.stageId);
@@ -49,21 +53,27 @@ export function doubtOf(plan: CompletePlan, solution: Solution, targetMoisture: 
     const watts = plan.hob.powerW[stage.heat];
     const boiled = Math.min(steam.minutes, steam.g / steam.ratePerMin);
     if (surplusW(at, stage) > 0) powerG += (watts * spread * 60 * boiled) / at.boil.latentKJPerKg;
-    if (stage.lid !== 'off') leakG += leakRate(plan.vessel, stage.lid) * boiled;
+    // At the boil the closure decides nothing but the heat that goes through it.
+    if (holdsBoil(at, stage)) lidG += (lidShareW(at, stage) * 60 * boiled) / at.boil.latentKJPerKg;
+    else leakG += steam.g;
     fastest = Math.max(fastest, steam.ratePerMin);
   }
   const base = solution.terms.filter((t) => t.kind === 'broughtIn' && Number(t.inputs['shareSetFree']) < 1);
   const baseSpread = baseAccount(plan).by === 'weighed' ? SPREAD.baseWeighed : SPREAD.broughtIn;
-  const leakSpread = plan.vessel.lidLeakGPerMinM2 === undefined ? SPREAD.lidLeak : SPREAD.lidMeasured;
+  const lidSpread = plan.vessel.lidLossWPerM2K === undefined ? SPREAD.lidLoss : SPREAD.lidMeasured;
   const parts: DoubtPart[] = [
     { code: 'grainMass', g: absorbed * (plan.grainWeighed ? SPREAD.grainWeighed : SPREAD.grainByCup) },
     { code: 'grainMoisture', g: (plan.grainG * SPREAD.moisturePoints * (targetW + 1)) / 100 },
     { code: 'bag', g: absorbed * SPREAD.bagShare },
     { code: 'hobPower', g: powerG },
-    { code: 'lidLeak', g: leakG * leakSpread },
+    { code: 'lidLeak', g: Math.hypot(leakG * SPREAD.lidLeak, lidG * lidSpread) },
     { code: 'broughtIn', g: base.reduce((sum, t) => sum + t.g, 0) * baseSpread },
     { code: 'timing', g: fastest * SPREAD.timingMin },
   ];
   const sorted = parts.filter((p) => p.g >= 0.05).sort((a, b) => b.g - a.g);
   return { g: Math.hypot(...sorted.map((p) => p.g)), parts: sorted };
 }
+
+/** Heat that goes through the lid alone at the boil, W. */
+const lidShareW = ({ vessel, boil, roomC }: Surroundings, stage: Stage): number =>
+  stage.lid === 'off' || stage.insulated ? 0 : lidLoss(vessel, boil.tempC, roomC);

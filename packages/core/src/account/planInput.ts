@@ -43,8 +43,8 @@ export interface VesselInput {
   readonly wall?: Wall;
   /** Default the vessel the method is made for. */
   readonly kind?: VesselKind;
-  /** Leak of its lid from a water test; the fit's default without. */
-  readonly lidLeakGPerMinM2?: number;
+  /** Heat lost through its lid, from a water test; the usual loss without. */
+  readonly lidLossWPerM2K?: number;
 }
 
 /** A burner; settings left out have the default powers. */

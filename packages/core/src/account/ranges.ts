@@ -14,7 +14,7 @@ export const RANGES = {
   sieveMin: { least: 0, most: 240, unit: 'min' },
   baseG: { least: 1, most: 20_000, unit: 'g' },
   laterShare: { least: 0, most: 0.8, unit: 'of the pour' },
-  lidLeak: { least: 0, most: 200, unit: 'g/min·m²' },
+  lidLoss: { least: 0, most: 1500, unit: 'W/m²K' },
   pots: { least: 1, most: 6, unit: 'pots' },
   whistles: { least: 0, most: 15, unit: 'whistles' },
   stageCount: { least: 1, most: 15, unit: 'whistles' },

@@ -14,16 +14,16 @@ export const SETTINGS = ['high', 'mediumHigh', 'medium', 'low', 'veryLow', 'off'
 export function vesselOf(c: Checker, input: VesselInput | undefined, method: Method): VesselSpec | undefined {
   // The check is for callers without types: the whole plan may be a stranger's JSON.
   if (typeof input !== 'object' || (input as unknown) === null) return c.add('vessel', 'missing');
-  const leak = input.lidLeakGPerMinM2;
+  const lidLoss = input.lidLossWPerM2K;
   return {
     diameterCm: c.required('vessel.diameterCm', input.diameterCm, RANGES.diameterCm),
     volumeMl: c.required('vessel.volumeMl', input.volumeMl, RANGES.volumeMl),
     lid: c.choice('vessel.lid', input.lid, D.lid, LIDS),
     wall: c.choice('vessel.wall', input.wall, D.wall, WALLS),
     kind: c.choice('vessel.kind', input.kind, METHOD_VESSEL[method], KINDS),
-    ...(leak === undefined
+    ...(lidLoss === undefined
       ? {}
-      : { lidLeakGPerMinM2: c.required('vessel.lidLeakGPerMinM2', leak, RANGES.lidLeak) }),
+      : { lidLossWPerM2K: c.required('vessel.lidLossWPerM2K', lidLoss, RANGES.lidLoss) }),
   };
 }
 

@@ -5,8 +5,9 @@ import {
   comeUp,
   leakRate,
   pressureBoil,
+  holdsBoil,
   purgeG,
-  restingSteam,
+  standingSteam,
   surplusW,
   type Surroundings,
 } from '../heat/steam.js';
@@ -119,12 +120,17 @@ function heated(walk: Walk, stage: Stage): void {
       : Math.max(0, plannedMin(stage) - up.minutes);
   const boiled = up.boils ? atBoil : 0;
   const needsBoil = waitsForBoil || untilDrunk;
+  if (up.boils && !needsBoil && !holdsBoil(at, stage)) {
+    const standing = standingSteam(at, stage, boiled, walk.kJPerK, walk.tempC);
+    walk.tempC = standing.tempC;
+    return add(walk, stage, up.minutes + boiled, up.steamG + standing.steamG, rate, true);
+  }
   add(walk, stage, up.minutes + boiled, up.steamG + rate * boiled, rate, up.boils || !needsBoil);
 }
 
 function rest(walk: Walk, stage: Stage): void {
   const minutes = plannedMin(stage);
-  const standing = restingSteam(walk.at, stage, minutes, walk.kJPerK, walk.tempC);
+  const standing = standingSteam(walk.at, stage, minutes, walk.kJPerK, walk.tempC);
   walk.tempC = standing.tempC;
   add(walk, stage, minutes, standing.steamG, 0, true);
 }

@@ -59,6 +59,7 @@ describe('the account of every method', () => {
       return result.ok ? result.value.pour.waterG : Number.NaN;
     };
     const SLACK_G = 0.01;
+    const COOLER_G = 5;
     fc.assert(
       fc.property(anyPlan, fc.integer({ min: 1, max: 60 }), (plan, more) => {
         const one = waterG(plan);
@@ -73,7 +74,8 @@ describe('the account of every method', () => {
         const base = (state: 'oilSeparated' | 'softened') =>
           waterG({ ...plan, ingredients: [{ ingredientId: 'tomato', amount: { g: 400 }, state }] });
         if (Number.isFinite(leaky)) expect(leaky).toBeGreaterThanOrEqual(one - SLACK_G);
-        if (Number.isFinite(longer)) expect(longer).toBeGreaterThanOrEqual(one - SLACK_G);
+        // A setting that does not hold the boil leaves a cooler pot the longer it stands: it gives less when opened.
+        if (Number.isFinite(longer)) expect(longer).toBeGreaterThanOrEqual(one - COOLER_G);
         if (Number.isFinite(soakedMore) && plan.toast === 'none')
           expect(soakedMore).toBeLessThanOrEqual(soaked + SLACK_G);
         if (Number.isFinite(base('softened'))) expect(base('softened')).toBeLessThan(base('oilSeparated'));
@@ -146,7 +148,14 @@ describe('the account of every method', () => {
     };
     expect(g({ spreader: true })).toBeLessThan(g({}));
     expect(g({ lid: 'ajar' })).toBeGreaterThan(g({}));
-    expect(g({ lid: 'foil' })).toBeLessThan(g({}));
+    // At the boil what is left over leaves through any lid; where the ring is too weak the closure decides.
+    expect(g({ lid: 'foil' })).toBeCloseTo(g({}), 6);
+    const wide = (lid: Stage['lid']): number => {
+      const vessel = { diameterCm: 32, volumeMl: 8000, lid: 'loose' } as const;
+      const a = solved({ ...PILAF, vessel, stages: stages({ heat: 'veryLow', lid }) });
+      return a.account.terms.find((t) => t.id === 'steam.steam')!.g;
+    };
+    expect(wide('foil')).toBeLessThan(wide('on'));
     expect(g({ heat: 'off' })).toBeLessThan(5);
     const cloth = solved({ ...PILAF, vessel: POT, stages: stages({ lid: 'cloth', heat: 'veryLow' }) });
     expect(cloth.account.terms.find((t) => t.id === 'steam.cloth')!.g).toBeGreaterThan(3);

@@ -31,8 +31,8 @@ export interface VesselSpec {
   readonly lid: LidFit;
   readonly wall: Wall;
   readonly kind: VesselKind;
-  /** Leak of its own lid as measured by the water test, g/min per m² of opening; the fit's default without. */
-  readonly lidLeakGPerMinM2?: number;
+  /** Heat lost through its own lid as measured by the water test, W/m²K; the usual loss without. */
+  readonly lidLossWPerM2K?: number;
 }
 
 /** A stage as the heat sees it. */
@@ -98,24 +98,31 @@ export function captureShare(kind: HobKind, diameterCm: number): number {
 const lidM2 = (vessel: VesselSpec, lid: LidState): number =>
   lid === 'off' ? 0 : lid === 'ajar' ? 0.7 * openingM2(vessel) : openingM2(vessel);
 
-/** Heat lost through the wall, and through the lid when it is on, W. An open surface loses by steam instead. */
-export function heatLoss(
+/** Heat that goes per degree through the lid, W/K: its own where it was measured and is not under a quilt. */
+function lidLossPerK(vessel: VesselSpec, { lid, insulated }: Pick<Fire, 'lid' | 'insulated'>): number {
+  const own = insulated ? INSULATED_W_PER_M2K : (vessel.lidLossWPerM2K ?? LOSS_W_PER_M2K);
+  return own * lidM2(vessel, lid);
+}
+
+/** Heat lost per degree above the room through the wall, and through the lid when it is on, W/K. */
+export const lossPerK = (vessel: VesselSpec, fire: Pick<Fire, 'lid' | 'insulated'>): number =>
+  (fire.insulated ? INSULATED_W_PER_M2K : LOSS_W_PER_M2K) * wallM2(vessel) + lidLossPerK(vessel, fire);
+
+/** Heat lost through wall and lid, W. An open surface loses by steam instead. */
+export const heatLoss = (
   vessel: VesselSpec,
   fire: Pick<Fire, 'lid' | 'insulated'>,
   tempC: number,
   roomC: number,
-): number {
-  const perM2K = fire.insulated ? INSULATED_W_PER_M2K : LOSS_W_PER_M2K;
-  return perM2K * (wallM2(vessel) + lidM2(vessel, fire.lid)) * Math.max(0, tempC - roomC);
-}
+): number => lossPerK(vessel, fire) * Math.max(0, tempC - roomC);
 
-/** Heat lost through the lid alone, W: what it condenses under it. */
+/** Heat lost through the closed lid alone, W: what it condenses under it. */
 export const lidLoss = (vessel: VesselSpec, tempC: number, roomC: number): number =>
-  LOSS_W_PER_M2K * openingM2(vessel) * Math.max(0, tempC - roomC);
+  lidLossPerK(vessel, { lid: 'on' }) * Math.max(0, tempC - roomC);
 
 /** Vapour through the closure of this vessel at the boil, g/min per m² of opening. */
 export function leakPerM2(vessel: VesselSpec, lid: LidState): number {
   if (lid === 'off') return LEAK_G_PER_MIN_M2.open;
-  if (lid === 'on') return vessel.lidLeakGPerMinM2 ?? LEAK_G_PER_MIN_M2[vessel.lid];
+  if (lid === 'on') return LEAK_G_PER_MIN_M2[vessel.lid];
   return LEAK_G_PER_MIN_M2[lid];
 }

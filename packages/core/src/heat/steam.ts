@@ -29,12 +29,45 @@ export const surplusW = (at: Surroundings, fire: Fire, tempC = at.boil.tempC): n
   Math.max(0, netPower(at.hob, fire, at.vessel) - heatLoss(at.vessel, fire, tempC, at.roomC));
 
 /**
- * Steam leaving a boiling pot: what the net power above the losses turns to vapour, plus the leak of the lid.
- * A fixed rate of the pot, lid and hob; the grain has no part in it.
+ * Steam leaving a pot that is kept at this setting once it has boiled. What the net power leaves above the losses
+ * turns to vapour; the lid decides how much heat is lost, not how much is left over. A setting too weak to pay for
+ * the leak of the closure lets the pot sink below the boil until it can.
  * @returns g/min
  */
-export const boilingSteamRate = (at: Surroundings, fire: Fire): number =>
-  (surplusW(at, fire) * 60) / at.boil.latentKJPerKg + leakRate(at.vessel, fire.lid);
+export function boilingSteamRate(at: Surroundings, fire: Fire): number {
+  const boiled = (surplusW(at, fire) * 60) / at.boil.latentKJPerKg;
+  return boiled >= leakRate(at.vessel, fire.lid) ? boiled : vapourAt(at, fire, holdingC(at, fire));
+}
+
+/** Vapour through the closure at a temperature up to the boil, g/min: in proportion to its pressure. */
+export const vapourAt = (at: Surroundings, fire: Pick<Fire, 'lid'>, tempC: number): number =>
+  (leakRate(at.vessel, fire.lid) * Math.min(at.boil.kPa, vapourPressure(tempC))) / at.boil.kPa;
+
+/** True when the setting keeps the pot at the boil. */
+export const holdsBoil = (at: Surroundings, fire: Fire): boolean =>
+  surplusW(at, fire) * 60 >= leakRate(at.vessel, fire.lid) * at.boil.latentKJPerKg;
+
+/** Power left over at a temperature below the boil, W. */
+const leftOverW = (at: Surroundings, fire: Fire, tempC: number): number =>
+  netPower(at.hob, fire, at.vessel) -
+  heatLoss(at.vessel, fire, tempC, at.roomC) -
+  (vapourAt(at, fire, tempC) * at.boil.latentKJPerKg) / 60;
+
+/** Halvings of the range from room to boil: to a thousandth of a degree. */
+const HALVINGS = 17;
+
+/** Temperature a setting holds in the long run, °C; the boil at most. */
+export function holdingC(at: Surroundings, fire: Fire): number {
+  if (holdsBoil(at, fire)) return at.boil.tempC;
+  let low = Math.min(at.roomC, at.boil.tempC);
+  let high = at.boil.tempC;
+  for (let i = 0; i < HALVINGS; i += 1) {
+    const mid = (low + high) / 2;
+    if (leftOverW(at, fire, mid) > 0) low = mid;
+    else high = mid;
+  }
+  return (low + high) / 2;
+}
 
 /** A stretch of heating that ends at the boil, or when its time is up. */
 export interface ComeUp {
@@ -87,32 +120,44 @@ export function comeUp(
   return { minutes, steamG, tempC: at.boil.tempC, boils: true };
 }
 
-/** What a pot standing without heat loses and how warm it still is afterwards. */
-export interface Resting {
+/** What a pot below the boil loses as it stands, and how warm it is afterwards. */
+export interface Standing {
   readonly steamG: number;
   readonly tempC: number;
 }
 
-/** Vapour lost while a hot pot stands without heat: the leak, falling with the pot's own cooling. */
-export function restingSteam(
+/** Length of a step, and how many at least and at most; the slowest pot follows within a quarter of an hour. */
+const STANDING_STEP = { min: 1.5, least: 4, most: 240 } as const;
+
+/**
+ * Vapour lost while a hot pot stands on a setting that does not hold the boil, or on none: the leak, falling with
+ * the pot's own temperature. Heun's method on the balance of heat.
+ * @param heatCapacityKJPerK pot and contents together
+ */
+export function standingSteam(
   at: Surroundings,
-  fire: Pick<Fire, 'lid' | 'insulated'>,
+  fire: Fire,
   minutes: number,
   heatCapacityKJPerK: number,
   fromC = at.boil.tempC,
-): Resting {
-  const lossPerK = heatLoss(at.vessel, fire, at.roomC + 1, at.roomC);
-  const leak = leakRate(at.vessel, fire.lid);
-  const full = at.boil.kPa;
-  const after = (t: number): number =>
-    at.roomC + (fromC - at.roomC) * Math.exp((-lossPerK * t * 60) / (heatCapacityKJPerK * 1000));
-  const steps = 4;
+): Standing {
+  const steps = Math.min(
+    STANDING_STEP.most,
+    Math.max(STANDING_STEP.least, Math.ceil(minutes / STANDING_STEP.min)),
+  );
+  const step = minutes / steps;
+  const perStep = (step * 0.06) / heatCapacityKJPerK;
+  let tempC = Math.min(fromC, at.boil.tempC);
   let steamG = 0;
   for (let i = 0; i < steps; i += 1) {
-    const tempC = after((minutes * (i + 0.5)) / steps);
-    steamG += ((leak * vapourPressure(tempC)) / full) * (minutes / steps);
+    const before = leftOverW(at, fire, tempC);
+    const guess = Math.min(at.boil.tempC, tempC + perStep * before);
+    const next = tempC + (perStep * (before + leftOverW(at, fire, guess))) / 2;
+    const after = Math.min(at.boil.tempC, Math.max(at.roomC, next));
+    steamG += (step * (vapourAt(at, fire, tempC) + vapourAt(at, fire, after))) / 2;
+    tempC = after;
   }
-  return { steamG, tempC: after(minutes) };
+  return { steamG, tempC };
 }
 
 /** Gauge pressure this vessel holds once it is up, kPa: a multi-cooker by its setting, a stovetop one by its weight. */

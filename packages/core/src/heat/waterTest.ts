@@ -1,13 +1,13 @@
 import {
   captureShare,
   heatLoss,
-  leakPerM2,
   openingM2,
   type HeatSetting,
   type HobSpec,
   type VesselSpec,
 } from './equipment.js';
 import { boilAt } from './atmosphere.js';
+import { leakRate } from './steam.js';
 
 /** Two weighings of a pot of boiling water: covered, and open, at one setting of one hob. */
 export interface WaterTest {
@@ -18,11 +18,11 @@ export interface WaterTest {
   readonly openMin: number;
 }
 
-/** What the two readings replace: the setting's net power, and the lid's leak. */
+/** What the two readings replace: the setting's net power, and the heat lost through the lid. */
 export interface Measured {
   /** Setting of the hob, W into a pot of the reference width, as hobs are kept. */
   readonly powerW: number;
-  readonly lidLeakGPerMinM2: number;
+  readonly lidLossWPerM2K: number;
 }
 
 export type WaterTestProblem = 'notBoiling' | 'coveredLosesMore' | 'tooMuch';
@@ -31,9 +31,9 @@ export type WaterTestProblem = 'notBoiling' | 'coveredLosesMore' | 'tooMuch';
 const MOST_POWER_W = 8000;
 
 /**
- * Power and leak from the two losses, by the same balance the account uses: open, steam = (P − loss of the
- * wall)/L + open leak; covered, steam = (P − loss of wall and lid)/L + leak of the lid. Weigh at the boil, both times
- * from a full boil on.
+ * Power and loss of the lid from the two losses, by the same balance the account uses: at the boil everything the
+ * ring gives beyond what wall and lid lose turns to vapour. Open, the wall alone loses; what covering takes off the
+ * vapour went through the lid. Weigh at the boil, both times from a full boil on.
  * @param place where the pot stands
  * @returns the two figures, or why the readings cannot be
  */
@@ -46,17 +46,15 @@ export function readWaterTest(
   const boil = boilAt(place.altitudeM);
   const open = test.openLossG / test.openMin;
   const covered = test.coveredLossG / test.coveredMin;
-  const area = openingM2(vessel);
-  const perG = boil.latentKJPerKg / 60;
-  const steam = open - leakPerM2(vessel, 'off') * area;
-  if (steam <= 0) return { problem: 'notBoiling' };
-  const netW = steam * perG + heatLoss(vessel, { lid: 'off' }, boil.tempC, place.roomC);
-  const surplusW = Math.max(0, netW - heatLoss(vessel, { lid: 'on' }, boil.tempC, place.roomC));
-  const leak = (covered - surplusW / perG) / area;
+  const wallW = heatLoss(vessel, { lid: 'off' }, boil.tempC, place.roomC);
+  // An open pot that loses less than its surface does just below the boil was not boiling.
+  if (open <= 0 || open < leakRate(vessel, 'off')) return { problem: 'notBoiling' };
   if (covered > open) return { problem: 'coveredLosesMore' };
-  const powerW = netW / captureShare(hob.kind, vessel.diameterCm);
+  const perG = boil.latentKJPerKg / 60;
+  const powerW = (open * perG + wallW) / captureShare(hob.kind, vessel.diameterCm);
   if (powerW > MOST_POWER_W) return { problem: 'tooMuch' };
-  return { powerW, lidLeakGPerMinM2: Math.max(0, leak) };
+  const lidW = (open - covered) * perG;
+  return { powerW, lidLossWPerM2K: lidW / openingM2(vessel) / (boil.tempC - place.roomC) };
 }
 
 /** Vessel and hob with what was measured on them in place of the defaults. */
@@ -68,9 +66,9 @@ export function withMeasured(
   if (measured.length === 0) return { vessel, hob };
   const powerW = { ...hob.powerW };
   for (const m of measured) powerW[m.heat] = m.powerW;
-  const leak = measured.reduce((sum, m) => sum + m.lidLeakGPerMinM2, 0) / measured.length;
+  const lidLossWPerM2K = measured.reduce((sum, m) => sum + m.lidLossWPerM2K, 0) / measured.length;
   return {
-    vessel: { ...vessel, lidLeakGPerMinM2: leak },
+    vessel: { ...vessel, lidLossWPerM2K },
     hob: { ...hob, powerW, measured: measured.map((m) => m.heat) },
   };
 }

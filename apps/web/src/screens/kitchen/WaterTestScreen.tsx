@@ -31,7 +31,7 @@ const SETTINGS = {
   veryLow: HEAT.veryLow,
 };
 
-/** Two weighings of a pot of water take the place of two guesses: what this ring gives, and how this lid leaks. */
+/** Two weighings of a pot of water take the place of two guesses: what this ring gives, and what this lid loses. */
 export function WaterTestScreen() {
   const { vessels, hobs, household, steamTests, keep, remove } = useKitchen();
   const pots = vessels.filter((v) => v.kind === 'pot' || v.kind === 'pressureCooker');
