@@ -107,7 +107,7 @@ describe('the API document', () => {
     expect(post.requestBody.content['application/json'].examples.pilaf.value).toEqual(ANSWER_EXAMPLE);
     expect(body.components.schemas.PlanDto.properties.altitudeM).toMatchObject({
       minimum: -430,
-      maximum: 5500,
+      maximum: 6000,
       'x-unit': 'm',
     });
     expect(Object.keys(body.components.schemas.AnswerDto.properties)).toEqual(

@@ -142,6 +142,22 @@ export type { StageSteam } from './account/stageSteam.js';
 export type { Term, TermKind } from './account/term.js';
 export type { Warning, WarningCode } from './account/warnings.js';
 
+export { cookPot, STEP_MIN, type Cooked, type CookOptions } from './pot/cook.js';
+export { courseOf, type Course, type CourseSeries, type Trouble, type TroubleWhy } from './pot/course.js';
+export { withChange, type Change, type TroubleCode } from './pot/changes.js';
+export { judge, type BaseBand, type BedOutcome, type PotFlags, type PotOutcome } from './pot/judge.js';
+export { type BeforeStage, type Colour } from './pot/before.js';
+export { AS_PLANNED, setupOf, type Setup, type TrueValues } from './pot/setup.js';
+export type { CookedStage, Ended, Seen } from './pot/walk.js';
+
+export { chancesAt, COSTS, worth, type Chances, type Samples, type Where } from './odds/chances.js';
+export { DOUBTS, spreadsOf, truthOf, type DoubtCode, type Spreads } from './odds/doubts.js';
+export { drawZ } from './odds/draw.js';
+export type { Look } from './odds/looks.js';
+export type { MeasureAct, WorthMeasuring } from './odds/measure.js';
+export { oddsFrom, oddsOf, type Odds, type OddsPoint } from './odds/odds.js';
+export { coveredStage, frameOf, ROW, sampleRows, type Frame } from './odds/sample.js';
+
 export { cautionsFor, type Caution, type CautionCode, type CautionInput } from './cautions/cautions.js';
 
 export type {

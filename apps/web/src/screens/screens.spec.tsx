@@ -293,7 +293,7 @@ describe('Kitchen', () => {
     fireEvent.change(height, { target: { value: '99999' } });
     expect(useKitchen.getState().household.altitudeM).toBe(1200);
     expect((height as HTMLInputElement).value).toBe('99999');
-    expect(screen.getByText('From -430 to 5500 m.')).toBeTruthy();
+    expect(screen.getByText('From -430 to 6000 m.')).toBeTruthy();
   });
 });
 

@@ -16,12 +16,24 @@ export interface Contents {
   readonly contentsMl: number;
 }
 
-/** Heat capacity of pot and contents, kJ/K, the temperature they mix to, and their volume. */
-export function contentsOf(plan: CompletePlan, pourG: number): Contents {
+/** What stands in the pot besides the pour, by what it takes to warm it. */
+export interface HeatParts {
+  /** Pot, fat, solids and water of everything but the grain, kJ/K. */
+  readonly othersKJPerK: number;
+  readonly othersMl: number;
+  readonly grainKJPerK: number;
+  readonly grainMl: number;
+  /** Temperature it has when the liquid comes, °C. */
+  readonly potC: number;
+}
+
+/** What the fire has to warm besides the pour. */
+export function heatParts(plan: CompletePlan): HeatParts {
   const dry = dryMatter(plan.grain, plan.grainG);
-  let solids = dry;
+  const grainWater = dry * startW(plan);
+  let solids = 0;
   let fat = 0;
-  let water = dry * startW(plan);
+  let water = 0;
   for (const { ingredient, g, leftG } of inPot(plan)) {
     const gone = g - leftG;
     water += (g * ingredient.water) / 100 - gone;
@@ -31,15 +43,26 @@ export function contentsOf(plan: CompletePlan, pourG: number): Contents {
   const warm = plan.stages.some(
     (s) => s.act === 'base' || s.act === 'toast' || s.act === 'warmFat' || s.act === 'fryDry',
   );
-  const pot =
-    potHeatCapacity(plan.vessel) + (water * CP_WATER + fat * CP_FAT + solids * CP_GRAIN_SOLIDS) / 1000;
+  return {
+    othersKJPerK:
+      potHeatCapacity(plan.vessel) + (water * CP_WATER + fat * CP_FAT + solids * CP_GRAIN_SOLIDS) / 1000,
+    othersMl: water + fat + solids / DRY_G_PER_ML,
+    grainKJPerK: (grainWater * CP_WATER + dry * CP_GRAIN_SOLIDS) / 1000,
+    grainMl: grainWater + dry / DRY_G_PER_ML,
+    potC: warm ? HOT_BASE_C : plan.roomC,
+  };
+}
+
+/** Heat capacity of pot and contents, kJ/K, the temperature they mix to, and their volume. */
+export function contentsOf(plan: CompletePlan, pourG: number): Contents {
+  const parts = heatParts(plan);
+  const pot = parts.othersKJPerK + parts.grainKJPerK;
   // What is kept back goes in hot and later.
   const nowG = Math.max(0, pourG) * (1 - plan.laterShare);
   const poured = (nowG * CP_WATER) / 1000;
-  const potC = warm ? HOT_BASE_C : plan.roomC;
   return {
     kJPerK: pot + poured,
-    startC: (pot * potC + poured * plan.liquidTempC) / (pot + poured),
-    contentsMl: water + fat + solids / DRY_G_PER_ML + nowG,
+    startC: (pot * parts.potC + poured * plan.liquidTempC) / (pot + poured),
+    contentsMl: parts.othersMl + parts.grainMl + nowG,
   };
 }

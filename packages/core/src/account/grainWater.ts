@@ -52,11 +52,13 @@ export const wetBasis = (w: number): number => (100 * w) / (1 + w);
 /** Dry matter of the grain, g. */
 export const dryMatter = (grain: Grain, grainG: number): number => (grainG * (100 - grain.water)) / 100;
 
+/** Rate at which grain drinks before its starch swells, per min of what it lacks. */
+export const soakRate = (grain: Grain, waterC: number): number =>
+  grain.soakRatePerMin * Math.exp(SOAK_PER_K * (waterC - SOAK_REFERENCE_C));
+
 /** How far a soak has come towards saturation, 0–1. */
-export function soakProgress(grain: Grain, soakMin: number, waterC: number): number {
-  const rate = grain.soakRatePerMin * Math.exp(SOAK_PER_K * (waterC - SOAK_REFERENCE_C));
-  return 1 - Math.exp(-rate * soakMin);
-}
+export const soakProgress = (grain: Grain, soakMin: number, waterC: number): number =>
+  1 - Math.exp(-soakRate(grain, waterC) * soakMin);
 
 type Washing = Pick<CompletePlan, 'grain' | 'soakMin' | 'soakWaterC' | 'wash'>;
 export type Prepared = Washing & Pick<CompletePlan, 'soakWater' | 'drain' | 'sieveMin' | 'toast' | 'method'>;
@@ -139,8 +141,11 @@ export function textureOf(plan: Prepared, moisturePercent: number): number {
   return 5.5 + (m - 78) / 6;
 }
 
-/** Grain that has drunk all it can at the boil, W †. */
+/** Grain of the white scale that has drunk all it can at the boil, W †. */
 const FULL_W = 3.4;
+/** Where its texture scale stands higher a grain holds more: this much beyond W at the edge of "soft" †. */
+const FULL_BEYOND_W = 0.83;
+const SOFT_FROM = 72;
 /** Uptake of a soaked and of a toasted grain against a plain one †. */
 const SOAKED_DRINKS = 0.6;
 const TOASTED_DRINKS = 0.9;
@@ -148,16 +153,28 @@ const TOASTED_DRINKS = 0.9;
 const UPTAKE_J_PER_MOL = 79_500;
 const GAS_J_PER_MOL_K = 8.314462618;
 
+/** W of this grain when it has drunk all it can at the boil. */
+export const fullW = (grain: Grain): number =>
+  Math.max(FULL_W, dryBasis(SOFT_FROM + grain.textureShift) + FULL_BEYOND_W);
+
 /** How much slower grain cooks and drinks at `tempC` than at 100 °C, 0–1 and over. */
 export const rateAt = (tempC: number): number =>
   Math.exp((-UPTAKE_J_PER_MOL / GAS_J_PER_MOL_K) * (1 / (tempC + KELVIN) - 1 / (100 + KELVIN)));
 
-/** Minutes at a boil of `tempC` that submerged grain needs to drink from its own start to `toW`. */
-export function drinkingMin(plan: Prepared, toW: number, tempC: number): number {
+/** Rate at which this grain, soaked and toasted as it is, drinks under liquid at 100 °C, per min of what it lacks. */
+export function drinksPerMin(plan: Prepared): number {
   const soaked = 1 + SOAKED_DRINKS * soakedShare(plan);
   const toasted = plan.toast === 'none' || plan.toast === 'coated' ? 1 : TOASTED_DRINKS;
-  const rate = plan.grain.uptakePerMin * soaked * toasted * rateAt(tempC);
-  const from = soakedW(plan);
-  const full = Math.max(FULL_W, toW + 0.8);
-  return toW <= from ? 0 : Math.log((full - from) / (full - toW)) / rate;
+  return plan.grain.uptakePerMin * soaked * toasted;
 }
+
+/** Starch swells around this temperature, over this width, °C (66–72 by variety †). */
+const GEL = { atC: 69, widthC: 2.5 } as const;
+/** Above this the soaking law of cold water says nothing more, °C. */
+export const SOAKS_TO_C = 70;
+
+/** Share of the starch that swells at this temperature, 0–1. */
+export const swelling = (tempC: number): number => 1 / (1 + Math.exp((GEL.atC - tempC) / GEL.widthC));
+
+/** W of the grain as it goes into the pot, with what it drank of a soak whose water is poured too. */
+export const wettedW = (plan: Prepared): number => Math.max(0, soakedW(plan) - TOAST_DRIES_W[plan.toast]);

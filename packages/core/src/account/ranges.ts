@@ -24,7 +24,7 @@ export const RANGES = {
   diameterCm: { least: 10, most: 60, unit: 'cm' },
   volumeMl: { least: 300, most: 50_000, unit: 'ml' },
   powerW: { least: 0, most: 8000, unit: 'W' },
-  altitudeM: { least: -430, most: 5500, unit: 'm' },
+  altitudeM: { least: -430, most: 6000, unit: 'm' },
   roomC: { least: -10, most: 50, unit: '°C' },
   portions: { least: 1, most: 60, unit: 'people' },
   cupMl: { least: 50, most: 1000, unit: 'ml' },

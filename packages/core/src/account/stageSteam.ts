@@ -12,8 +12,21 @@ import {
   type Surroundings,
 } from '../heat/steam.js';
 import { isWet, plannedMin, type Sign, type Stage } from '../method/stage.js';
-import { contentsOf, DRY_G_PER_ML } from './contents.js';
-import { drinkingMin, dryBasis } from './grainWater.js';
+import { contentsOf, heatParts } from './contents.js';
+import {
+  clingingPerG,
+  drinksPerMin,
+  dryBasis,
+  dryMatter,
+  fullW,
+  rateAt,
+  soakRate,
+  SOAKS_TO_C,
+  swelling,
+  wettedW,
+} from './grainWater.js';
+import { ingredientTerms } from './ingredientTerms.js';
+import { filmed, GAPS_PER_ML, gapsPerDryG, percolating } from './wetting.js';
 import type { CompletePlan } from './planInput.js';
 import { surroundings } from './surroundings.js';
 
@@ -38,14 +51,13 @@ const SERVING_MIN = 2;
 /** Below this no grain cooks through in a sensible time, °C. */
 const COOKS_FROM_C = 80;
 /** Share of the gaps among the grain still full of liquid when this is seen at the surface †. */
-const GAPS_FULL: Partial<Readonly<Record<Sign | 'flip', number>>> = {
+export const GAPS_FULL: Partial<Readonly<Record<Sign | 'flip', number>>> = {
+  stewTakenUp: 0.15,
   levelWithGrain: 1,
   holes: 0.6,
   absorbed: 0.15,
   flip: 0.1,
 };
-/** Gaps in a bed of swollen grain, ml per ml of grain (a random packing is two fifths empty). */
-const GAPS_PER_ML = 0.65;
 /** What the walk through the stages carries along. */
 interface Walk {
   readonly plan: CompletePlan;
@@ -55,6 +67,8 @@ interface Walk {
   tempC: number;
   hottestC: number;
   wet: boolean;
+  /** What the grain has drunk so far under liquid, W. */
+  w: number;
   readonly steam: StageSteam[];
 }
 
@@ -75,6 +89,7 @@ export function stageSteam(plan: CompletePlan, pourG: number, moisture: number):
     tempC: startC,
     hottestC: startC,
     wet: false,
+    w: wettedW(plan),
     steam: [],
   };
   for (const stage of plan.stages) step(walk, stage, contentsMl);
@@ -97,10 +112,45 @@ function step(walk: Walk, stage: Stage, contentsMl: number): void {
   walk.hottestC = Math.max(walk.hottestC, walk.tempC);
 }
 
-/** The stew is already hot; what the ring gives above the losses leaves as steam while the grain takes it up. */
+/**
+ * The grain goes cold into a stew at the boil, warms with it and takes it up: what is vapour until then is little
+ * where there is little stew. Frying on without any would toast the grain, so the stage is over.
+ */
 function fryDry(walk: Walk, stage: Stage): void {
-  const rate = boilingSteamRate(walk.at, stage);
-  add(walk, stage, plannedMin(stage), rate * plannedMin(stage), rate, true);
+  const { plan, at } = walk;
+  const { othersKJPerK, grainKJPerK } = heatParts(plan);
+  const kJPerK = othersKJPerK + grainKJPerK;
+  const coolC = (othersKJPerK * at.boil.tempC + grainKJPerK * at.roomC) / kJPerK;
+  const up = comeUp(at, stage, kJPerK, coolC, plannedMin(stage));
+  const rate = boilingSteamRate(at, stage);
+  const thereG = stewG(plan) - up.steamG;
+  const gaps = (GAPS_FULL.stewTakenUp ?? 0) * gapsPerDryG(walk.w) * dryMatter(plan.grain, plan.grainG);
+  const drinksG = dryMatter(plan.grain, plan.grainG) * drinksPerMin(plan) * (fullW(plan.grain) - walk.w);
+  const timed = stage.end.kind === 'minutes';
+  const most = plannedMin(stage) - up.minutes;
+  const takenUp = Math.max(0, thereG - gaps) / (rate + STEW_WETS * drinksG);
+  const boiled = timed ? most : Math.min(most, takenUp);
+  const steamG = Math.min(rate * boiled, Math.max(0, thereG));
+  walk.w +=
+    Math.min(Math.max(0, thereG - steamG), STEW_WETS * drinksG * boiled) / dryMatter(plan.grain, plan.grainG);
+  walk.wet = true;
+  // The pour meets a pot that has just been on the fire.
+  const pouredKJPerK = walk.kJPerK - kJPerK;
+  walk.tempC = (kJPerK * up.tempC + pouredKJPerK * plan.liquidTempC) / walk.kJPerK;
+  add(walk, stage, up.minutes + boiled, up.steamG + steamG, rate, true);
+}
+
+/** Share of the grain that a little stew keeps wet while it is stirred †. */
+const STEW_WETS = 0.7;
+
+/** Water the stew has for the grain, g. */
+function stewG(plan: CompletePlan): number {
+  let g = plan.grainG * clingingPerG(plan);
+  for (const t of ingredientTerms(plan)) {
+    if (t.kind === 'broughtIn') g += t.g;
+    else if (t.kind === 'heldByOthers') g -= t.g;
+  }
+  return Math.max(0, g);
 }
 
 /** On the way to the boil, then at it. */
@@ -112,6 +162,7 @@ function heated(walk: Walk, stage: Stage): void {
   const untilDrunk = stage.end.kind === 'flip' || (stage.end.kind === 'sign' && stage.end.sign in GAPS_FULL);
   const limit = waitsForBoil || untilDrunk ? undefined : plannedMin(stage);
   const up = comeUp(at, stage, walk.kJPerK, walk.tempC, limit);
+  if (up.minutes > 0) drinksOnTheWay(walk, walk.tempC, up.tempC, up.minutes);
   walk.tempC = Math.max(walk.tempC, up.tempC);
   const atBoil = waitsForBoil
     ? BOIL_DWELL_MIN
@@ -119,6 +170,7 @@ function heated(walk: Walk, stage: Stage): void {
       ? drinkingHere(walk, stage)
       : Math.max(0, plannedMin(stage) - up.minutes);
   const boiled = up.boils ? atBoil : 0;
+  drinks(walk, boiled);
   const needsBoil = waitsForBoil || untilDrunk;
   if (up.boils && !needsBoil && !holdsBoil(at, stage)) {
     const standing = standingSteam(at, stage, boiled, walk.kJPerK, walk.tempC);
@@ -189,15 +241,73 @@ function release(walk: Walk, stage: Stage): void {
   add(walk, stage, plannedMin(stage), (above * 1000) / at.boil.latentKJPerKg, 0, true);
 }
 
+/** So many minutes under liquid at the boil. */
+function drinks(walk: Walk, minutes: number): void {
+  const { plan, at } = walk;
+  const lacks = fullW(plan.grain) - walk.w;
+  if (lacks > 0) walk.w += lacks * (1 - Math.exp(-drinksPerMin(plan) * rateAt(at.boil.tempC) * minutes));
+}
+
+/** Grain drinks on the way to the boil too: as in a soak until its starch swells, then faster and faster. */
+function drinksOnTheWay(walk: Walk, fromC: number, toC: number, minutes: number): void {
+  const { plan } = walk;
+  const perMin = drinksPerMin(plan);
+  const step = minutes / WAY_STEPS;
+  for (let i = 0; i < WAY_STEPS; i += 1) {
+    const tempC = fromC + ((toC - fromC) * (i + 0.5)) / WAY_STEPS;
+    const swollen = swelling(tempC);
+    const soaked = Math.max(plan.grain.soakedW, walk.w);
+    const holds = soaked + (fullW(plan.grain) - soaked) * swollen;
+    const rate =
+      (1 - swollen) * soakRate(plan.grain, Math.min(tempC, SOAKS_TO_C)) + swollen * perMin * rateAt(tempC);
+    if (holds > walk.w) walk.w += (holds - walk.w) * (1 - Math.exp(-rate * step));
+  }
+}
+const WAY_STEPS = 6;
+
 /**
- * Minutes at the boil until the sign is seen: until the grain has drunk so much that what it has yet to drink only
- * fills so much of its gaps.
+ * Minutes at the boil until the sign is seen: until what is still free only fills so much of the gaps among the
+ * grain. The last of it is drunk slowly, for only films reach the grain above it: the same law as in the pot over
+ * time, for one bed.
  */
-function drinkingHere({ plan, at, targetW }: Walk, stage: Stage): number {
+function drinkingHere(walk: Walk, stage: Stage): number {
+  const { plan, at, targetW } = walk;
   const sign = stage.end.kind === 'sign' ? stage.end.sign : 'flip';
-  const gaps = (GAPS_FULL[sign] ?? 0) * GAPS_PER_ML;
-  const drunkW = (targetW - gaps / DRY_G_PER_ML) / (1 + gaps);
-  return drinkingMin(plan, drunkW, at.boil.tempC);
+  const share = GAPS_FULL[sign] ?? 0;
+  const dryG = dryMatter(plan.grain, plan.grainG);
+  // What will be steam later on is free liquid now.
+  const lasts = targetW + laterSteamG(walk, stage) / dryG;
+  const endW = (lasts - share * gapsPerDryG(0)) / (1 + share * GAPS_PER_ML);
+  if (endW <= walk.w) return 0;
+  const full = Math.max(fullW(plan.grain), endW + 0.2);
+  const rate = drinksPerMin(plan) * rateAt(at.boil.tempC);
+  const open = stage.lid === 'off' || stage.lid === 'ajar';
+  const wets = percolating(boilingSteamRate(at, stage) / openingM2(at.vessel));
+  const above = open ? OPEN_TOP_DRINKS * wets : wets;
+  const step = (endW - walk.w) / SIGN_STEPS;
+  let minutes = 0;
+  for (let i = 0; i < SIGN_STEPS; i += 1) {
+    const w = walk.w + (i + 0.5) * step;
+    const free = Math.max(1e-3, lasts - w);
+    const under = Math.min(1, free / gapsPerDryG(w));
+    const access = under + (1 - under) * filmed(free) * above;
+    minutes += step / (rate * (full - w) * access);
+  }
+  return Math.min(LONGEST_SIGN_MIN, minutes);
+}
+const SIGN_STEPS = 12;
+/** Above the liquid of an open pot grain is cooler, and drinks at this share of its rate on average †. */
+const OPEN_TOP_DRINKS = 0.7;
+/** A cook gives up waiting for a sign after this long, min. */
+const LONGEST_SIGN_MIN = 90;
+
+/** Steam of the stages after this one, and what the lid takes with it, g: the main part of it. */
+function laterSteamG({ plan, at }: Walk, stage: Stage): number {
+  const later = plan.stages.slice(plan.stages.indexOf(stage) + 1);
+  let g = 0;
+  for (const s of later) if (s.heat !== 'off') g += boilingSteamRate(at, s) * plannedMin(s);
+  const lidded = later.some((s) => s.lid !== 'off' && s.lid !== 'ajar');
+  return g + (lidded ? LID_FILM_G_PER_M2 * openingM2(at.vessel) : 0);
 }
 
 /** What hangs under the lid, what a cloth takes up, and what goes while the pot is served. */

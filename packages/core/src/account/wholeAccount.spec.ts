@@ -46,7 +46,10 @@ describe('the account of every method', () => {
         expect(Math.abs(one.value.account.closesToG)).toBeLessThan(0.1);
         if (wetter.ok && (plan.texture ?? 2) < 5)
           expect(wetter.value.pour.waterG).toBeGreaterThan(one.value.pour.waterG);
-        if (more.ok) expect(more.value.pour.waterG).toBeGreaterThan(one.value.pour.waterG);
+        // Where most of the pour is steam, more grain drinks longer on the way up and the fierce boil is shorter.
+        const steamG = one.value.account.steam.reduce((sum, t) => sum + t.g, 0);
+        if (more.ok && steamG < 0.6 * one.value.pour.waterG)
+          expect(more.value.pour.waterG).toBeGreaterThan(one.value.pour.waterG);
         if (redder.ok) expect(redder.value.pour.waterG).toBeLessThan(one.value.pour.waterG);
       }),
       { numRuns: 150 },

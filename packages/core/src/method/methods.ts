@@ -97,7 +97,7 @@ export interface TemplateInput {
 }
 
 /** Minutes longer on low for a crust; an absorb-dry pot makes it in the butter, a rice cooker by being left on †. */
-const CRUST_MIN = { simmer: 5, butter: 15, keptOn: 15 } as const;
+const CRUST_MIN = { simmer: 15, butter: 15, keptOn: 15 } as const;
 
 /** A soaked grain needs this share of the covered time †. */
 const SOAKED_TIME_SHARE = 0.8;

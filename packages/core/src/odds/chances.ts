@@ -1,0 +1,104 @@
+import { targetMoisture } from '../account/grainWater.js';
+import type { CompletePlan } from '../account/planInput.js';
+import { BASE_BANDS, NO_HARD_CENTRE, WET_POT_PER_G, WET_TOP_G_PER_M2 } from '../pot/constants.js';
+import { DOUBTS } from './doubts.js';
+import { POINT, POINT_SIZE, ROW, type Frame } from './sample.js';
+
+/** How likely each end of a pot is, 0–1. The first three are of the grain; the others can come on top. */
+export interface Chances {
+  readonly hard: number;
+  readonly asWanted: number;
+  readonly tooSoft: number;
+  readonly wetTop: number;
+  readonly caught: number;
+}
+
+/** Rows of samples with what they were sampled around. */
+export interface Samples {
+  readonly frame: Frame;
+  readonly rows: Float64Array;
+}
+
+export const countOf = ({ rows }: Samples): number => rows.length / ROW;
+
+/** Moistures between which the grain is as wanted, wet basis %. */
+export function windowFor(plan: CompletePlan): { readonly low: number; readonly high: number } {
+  const { low, high } = targetMoisture(plan, plan.texture);
+  return { low, high };
+}
+
+/** Where a draw stands for a pour and a length of the covered stage. */
+export interface Where {
+  /** Water poured beside the account's own pour, g, and minutes beside the plan's. */
+  readonly byG?: number;
+  readonly byMin?: number;
+}
+
+/** A quadratic through three equally spaced points. */
+const through = (x: number, a: number, b: number, c: number): number =>
+  b + (x * (c - a)) / 2 + (x * x * (a - 2 * b + c)) / 2;
+/** Two straight lines: what is bounded must not overshoot. */
+const bent = (x: number, a: number, b: number, c: number): number =>
+  x < 0 ? b + x * (b - a) : b + x * (c - b);
+
+/** Reads one draw anywhere between its pots: what the minutes change is added to what the pour changes. */
+export class Reader {
+  readonly #rows: Float64Array;
+  readonly #x: number;
+  readonly #t: number;
+
+  constructor({ frame, rows }: Samples, { byG = 0, byMin = 0 }: Where) {
+    this.#rows = rows;
+    this.#x = byG / frame.spanG;
+    this.#t = frame.spanMin > 0 ? byMin / frame.spanMin : 0;
+  }
+
+  /** A field of POINT of draw `i`. */
+  read(i: number, field: number): number {
+    const at = i * ROW + DOUBTS.length + field;
+    const rows = this.#rows;
+    const [less, planned, more] = [rows[at] ?? 0, rows[at + POINT_SIZE] ?? 0, rows[at + 2 * POINT_SIZE] ?? 0];
+    const smooth = field === POINT.feels || field === POINT.done;
+    const poured = smooth ? through(this.#x, less, planned, more) : bent(this.#x, less, planned, more);
+    if (this.#t === 0) return poured;
+    const [shorter, longer] = [rows[at + 3 * POINT_SIZE] ?? 0, rows[at + 4 * POINT_SIZE] ?? 0];
+    const timed = smooth
+      ? through(this.#t, shorter, planned, longer)
+      : bent(this.#t, shorter, planned, longer);
+    return poured + timed - planned;
+  }
+}
+
+/** Chances over every draw for one pour and one length. */
+export function chancesAt(samples: Samples, where: Where): Chances {
+  const { low, high } = windowFor(samples.frame.plan);
+  const reader = new Reader(samples, where);
+  const n = countOf(samples);
+  let hard = 0;
+  let soft = 0;
+  let wet = 0;
+  let burnt = 0;
+  let wanted = 0;
+  for (let i = 0; i < n; i += 1) {
+    const feels = reader.read(i, POINT.feels);
+    const isHard = feels < low || reader.read(i, POINT.done) < NO_HARD_CENTRE;
+    const isSoft = !isHard && (feels > high || reader.read(i, POINT.left) > WET_POT_PER_G);
+    const isWet = reader.read(i, POINT.topG) > WET_TOP_G_PER_M2;
+    const isBurnt = reader.read(i, POINT.brown) > CAUGHT_LOG;
+    if (isHard) hard += 1;
+    if (isSoft) soft += 1;
+    if (isWet) wet += 1;
+    if (isBurnt) burnt += 1;
+    if (!isHard && !isSoft && !isWet && !isBurnt) wanted += 1;
+  }
+  const of = (k: number): number => (n === 0 ? 0 : k / n);
+  return { hard: of(hard), asWanted: of(wanted), tooSoft: of(soft), wetTop: of(wet), caught: of(burnt) };
+}
+const CAUGHT_LOG = Math.log(BASE_BANDS.dark + 1e-3);
+
+/** What each end costs: soft grain cannot be mended, hard grain can be topped up, a caught base is the whole pot †. */
+export const COSTS = { tooSoft: 0.5, hard: 0.2, caught: 0.6 } as const;
+
+/** How good a choice is: as wanted, less what the other ends cost. */
+export const worth = (c: Chances): number =>
+  c.asWanted - COSTS.tooSoft * c.tooSoft - COSTS.hard * c.hard - COSTS.caught * c.caught;

@@ -1,0 +1,56 @@
+import { SPREAD } from '../account/doubt.js';
+import type { CompletePlan } from '../account/planInput.js';
+import type { TrueValues } from '../pot/setup.js';
+
+/** What a kitchen hides from its cook, in the order they are drawn. */
+export const DOUBTS = [
+  'grainMass',
+  'grainMoisture',
+  'bag',
+  'speed',
+  'hobPower',
+  'lidLeak',
+  'broughtIn',
+  'timing',
+] as const;
+export type DoubtCode = (typeof DOUBTS)[number];
+
+/** One standard deviation of each: shares, but points for the moisture and minutes for the timing. */
+export type Spreads = Readonly<Record<DoubtCode, number>>;
+
+/** How fast a bag drinks and cooks against its variety †. */
+const SPEED_SHARE = 0.1;
+
+/** How much is hidden of this plan; less where this household has measured. */
+export function spreadsOf(plan: CompletePlan): Spreads {
+  const measured = (plan.hob.measured?.length ?? 0) > 0;
+  return {
+    grainMass: plan.grainWeighed ? SPREAD.grainWeighed : SPREAD.grainByCup,
+    grainMoisture: SPREAD.moisturePoints,
+    bag: SPREAD.bagShare,
+    speed: SPEED_SHARE,
+    hobPower: measured ? SPREAD.hobMeasured : SPREAD.hobPower,
+    lidLeak: plan.vessel.lidLossWPerM2K === undefined ? SPREAD.lidLeak : SPREAD.lidMeasured,
+    broughtIn: plan.base.weighsG === undefined ? SPREAD.broughtIn : SPREAD.baseWeighed,
+    timing: SPREAD.timingMin,
+  };
+}
+
+/** No share is believed to be further off than this. */
+const LEAST_SHARE = 0.2;
+const share = (z: number, sigma: number): number => Math.max(LEAST_SHARE, 1 + z * sigma);
+
+/** The kitchen that eight standard normal numbers make. */
+export const truthOf = (z: ArrayLike<number>, spreads: Spreads): TrueValues => {
+  const at = (i: number): number => z[i] ?? 0;
+  return {
+    grain: share(at(0), spreads.grainMass),
+    moisturePoints: at(1) * spreads.grainMoisture,
+    bag: share(at(2), spreads.bag),
+    speed: share(at(3), spreads.speed),
+    power: share(at(4), spreads.hobPower),
+    lid: (1 + spreads.lidLeak) ** at(5),
+    brought: share(at(6), spreads.broughtIn),
+    timingMin: at(7) * spreads.timing,
+  };
+};

@@ -1,0 +1,67 @@
+import { targetMoisture } from '../account/grainWater.js';
+import type { CompletePlan } from '../account/planInput.js';
+import { cookPot } from '../pot/cook.js';
+import type { Seen } from '../pot/walk.js';
+import { countOf, Reader, type Samples } from './chances.js';
+import { coveredStage, POINT } from './sample.js';
+
+/** When to look, what should be seen, and what to do when it is not. */
+export interface Look {
+  readonly stageId: string;
+  /** Minutes after the stage began; its end when it is the stage's own minutes. */
+  readonly afterMin: number;
+  readonly expect: Seen;
+  /** Hot liquid to add when it is dry already, ml. */
+  readonly dryAddMl: number;
+  /** Minutes to leave it on when it is still wet. */
+  readonly wetLongerMin: number;
+}
+
+/** This many pots in a hundred can be saved with what is kept by. */
+const SAVES = 0.9;
+const STEP_G = 10;
+
+/**
+ * Hot liquid to keep ready: what nine in ten of the pots that would be too dry lack, rounded up.
+ * @returns g of water
+ */
+export function keepByG(samples: Samples, byG: number): number {
+  const { frame } = samples;
+  const { aim } = targetMoisture(frame.plan, frame.plan.texture);
+  const here = new Reader(samples, { byG });
+  const more = new Reader(samples, { byG: byG + STEP_G });
+  const lacks: number[] = [];
+  for (let i = 0; i < countOf(samples); i += 1) {
+    const feels = here.read(i, POINT.feels);
+    const perG = (more.read(i, POINT.feels) - feels) / STEP_G;
+    if (feels < aim && perG > 0) lacks.push((aim - feels) / perG);
+  }
+  lacks.sort((a, b) => a - b);
+  const lacking = lacks[Math.floor(SAVES * lacks.length)] ?? 0;
+  return Math.max(STEP_G, Math.ceil(lacking / STEP_G) * STEP_G);
+}
+
+/** Two thirds through the covered time it can still be mended; at its end it is seen whether it is done. */
+const LOOKS_AT = [0.67, 1] as const;
+const LONGER_SHARE = 0.2;
+
+/** When to lift the lid, and what for. A pot under pressure is not opened. */
+export function looksFor(plan: CompletePlan, waterG: number, keepByMl: number): readonly Look[] {
+  const stage = coveredStage(plan);
+  if (!stage || stage.lid === 'pressure' || stage.end.kind !== 'minutes') return [];
+  const { minutes } = stage.end;
+  return LOOKS_AT.map((share) => {
+    const afterMin = Math.max(1, Math.round(minutes * share));
+    const stages = plan.stages.map((s) =>
+      s.id === stage.id ? { ...s, end: { kind: 'minutes' as const, minutes: afterMin } } : s,
+    );
+    const seen = cookPot({ ...plan, stages }, waterG).stages.find((s) => s.stageId === stage.id)?.seen;
+    return {
+      stageId: stage.id,
+      afterMin,
+      expect: seen ?? 'absorbed',
+      dryAddMl: Math.max(10, Math.round(keepByMl / 2 / 10) * 10),
+      wetLongerMin: Math.max(2, Math.round(minutes * LONGER_SHARE)),
+    };
+  });
+}

@@ -1,0 +1,102 @@
+import type { CompletePlan } from '../account/planInput.js';
+import { plannedMin } from '../method/stage.js';
+import { deepFreeze } from '../result.js';
+import { chancesAt, countOf, worth, type Chances, type Samples, type Where } from './chances.js';
+import { keepByG, looksFor, type Look } from './looks.js';
+import { measuresFor, type WorthMeasuring } from './measure.js';
+import { frameOf, sampleRows } from './sample.js';
+
+/** Chances for one choice. */
+export interface OddsPoint {
+  /** Water poured, g, and liquid, ml of what the plan pours. */
+  readonly waterG: number;
+  readonly ml: number;
+  readonly chances: Chances;
+}
+
+/** How sure it is, and what to pour because of it. */
+export interface Odds {
+  /** Kitchens that were simulated. */
+  readonly draws: number;
+  readonly seed: number;
+  /** For the account's own pour. */
+  readonly planned: OddsPoint;
+  /** From little to much, for sliding along. */
+  readonly curve: readonly OddsPoint[];
+  /** For the covered minutes, at the account's pour; empty when no stage has minutes. */
+  readonly minutes: readonly { readonly min: number; readonly chances: Chances }[];
+  /** What to pour, what to keep hot by, and what that comes to. */
+  readonly best: OddsPoint & {
+    readonly keepByMl: number;
+    /** Covered minutes that do better than the plan's, where any do. */
+    readonly coveredMin?: number;
+  };
+  readonly looks: readonly Look[];
+  /** Measurements and what they would gain, the best first. */
+  readonly measures: readonly WorthMeasuring[];
+}
+
+/** Choices tried along the pour, and along the minutes. */
+const POUR_STEPS = 40;
+const MINUTE_STEPS = 8;
+/** Other minutes are only offered for at least so much, as a share of all pots. */
+const WORTH_CHANGING = 0.03;
+
+/**
+ * Odds of a plan from hidden kitchens drawn with a seed: the same seed gives the same answer wherever it runs.
+ * @param draws how many kitchens; 200 at once, 2,000 when there is time
+ */
+export function oddsOf(plan: CompletePlan, { draws = 200, seed = 1 } = {}): Odds {
+  const frame = frameOf(plan);
+  return oddsFrom({ frame, rows: sampleRows(frame, seed, 0, draws) }, seed);
+}
+
+/** Odds from samples that are there already. */
+export function oddsFrom(samples: Samples, seed: number): Odds {
+  const { frame } = samples;
+  const { plan } = frame;
+  const perMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
+  const point = (where: Where): OddsPoint => {
+    const waterG = Math.max(0, frame.waterG + (where.byG ?? 0));
+    return { waterG, ml: waterG / perMl, chances: chancesAt(samples, where) };
+  };
+  const curve = steps(POUR_STEPS, frame.spanG).map((byG) => point({ byG }));
+  const stage = plan.stages.find((s) => s.id === frame.stageId);
+  const minutes = stage
+    ? steps(MINUTE_STEPS, frame.spanMin).map((byMin) => ({
+        min: Math.max(1, plannedMin(stage) + byMin),
+        chances: chancesAt(samples, { byMin }),
+      }))
+    : [];
+  const first = curve[0] ?? point({});
+  const best = curve.reduce((a, b) => (worth(b.chances) > worth(a.chances) ? b : a), first);
+  const byG = best.waterG - frame.waterG;
+  return deepFreeze({
+    draws: countOf(samples),
+    seed,
+    planned: point({}),
+    curve,
+    minutes,
+    best: { ...best, keepByMl: keepByG(samples, byG) / perMl, ...betterMinutes(samples, byG) },
+    looks: looksFor(plan, best.waterG, keepByG(samples, byG) / perMl),
+    measures: measuresFor(samples, byG),
+  });
+}
+
+/** Evenly from −span to +span. */
+const steps = (count: number, span: number): readonly number[] =>
+  Array.from({ length: count + 1 }, (_, i) => (span * (2 * i - count)) / count);
+
+function betterMinutes(samples: Samples, byG: number): { coveredMin?: number } {
+  const { frame } = samples;
+  const stage = frame.plan.stages.find((s) => s.id === frame.stageId);
+  if (!stage) return {};
+  const here = worth(chancesAt(samples, { byG }));
+  let best = { byMin: 0, worth: here };
+  for (const byMin of steps(MINUTE_STEPS, frame.spanMin)) {
+    const found = worth(chancesAt(samples, { byG, byMin }));
+    if (found > best.worth) best = { byMin, worth: found };
+  }
+  if (best.worth - here < WORTH_CHANGING) return {};
+  return { coveredMin: Math.max(1, Math.round(plannedMin(stage) + best.byMin)) };
+}

@@ -1,0 +1,112 @@
+import { targetMoisture, wetBasis } from '../account/grainWater.js';
+import type { CompletePlan } from '../account/planInput.js';
+import { solvePour } from '../account/solvePour.js';
+import { doubtOf } from '../account/doubt.js';
+import { plannedMin, type Stage } from '../method/stage.js';
+import { cookPot } from '../pot/cook.js';
+import { setupOf } from '../pot/setup.js';
+import { BEDS, BROWN, DONE0, FREE, get, TOP, W0 } from '../pot/state.js';
+import { DOUBTS, spreadsOf, truthOf, type Spreads } from './doubts.js';
+import { drawZ } from './draw.js';
+
+/** What is kept of one simulated pot: what its grain feels like, and what is wrong with it. */
+export const POINT = { feels: 0, done: 1, brown: 2, topG: 3, left: 4 } as const;
+export const POINT_SIZE = 5;
+/** Pots simulated in each kitchen: less, as planned and more poured; then shorter and longer covered. */
+export const POTS = ['less', 'planned', 'more', 'shorter', 'longer'] as const;
+/** One row of samples: the doubts drawn, then the pots. */
+export const ROW = DOUBTS.length + POTS.length * POINT_SIZE;
+
+/** Where the samples of a plan are taken. */
+export interface Frame {
+  readonly plan: CompletePlan;
+  readonly spreads: Spreads;
+  /** Water of the account's own pour, g, and how far either side is simulated. */
+  readonly waterG: number;
+  readonly spanG: number;
+  /** The stage whose minutes can be varied, and by how much; undefined when no stage has any. */
+  readonly stageId: string | undefined;
+  readonly spanMin: number;
+}
+
+/** Steps of the pots behind odds, min: halving moves their moisture by less than a hundredth of a per cent. */
+const STEP_MIN = 0.6;
+const SPAN = { sigmas: 2.5, leastG: 30, ofPour: 0.45 } as const;
+const SPAN_OF_MINUTES = 0.4;
+
+/** The stage under the lid whose minutes a cook decides. */
+export function coveredStage(plan: CompletePlan): Stage | undefined {
+  const timed = plan.stages.filter(
+    (s) =>
+      s.end.kind === 'minutes' && s.heat !== 'off' && ['simmer', 'steam', 'pressure', 'cook'].includes(s.act),
+  );
+  return timed.at(-1);
+}
+
+/** Where to sample a plan: around its account's pour, as wide as its doubt. */
+export function frameOf(plan: CompletePlan): Frame {
+  const solution = solvePour(plan);
+  const sigma = doubtOf(plan, solution, targetMoisture(plan, plan.texture).aim).g;
+  const waterG = Math.max(0, solution.pourWaterG);
+  const stage = coveredStage(plan);
+  const spanG = Math.max(SPAN.leastG, Math.min(SPAN.sigmas * sigma, SPAN.ofPour * Math.max(waterG, 100)));
+  return {
+    plan,
+    spreads: spreadsOf(plan),
+    waterG,
+    spanG: Math.min(spanG, Math.max(SPAN.leastG, waterG)),
+    stageId: stage?.id,
+    spanMin: stage ? Math.max(1, Math.round(SPAN_OF_MINUTES * plannedMin(stage))) : 0,
+  };
+}
+
+/**
+ * Simulates kitchens `from` to `from + count`: each draws its hidden values and cooks five pots with them.
+ * @returns count rows of ROW numbers
+ */
+export function sampleRows(frame: Frame, seed: number, from: number, count: number): Float64Array {
+  const rows = new Float64Array(count * ROW);
+  const shorter = lasting(frame, -frame.spanMin);
+  const longer = lasting(frame, frame.spanMin);
+  for (let i = 0; i < count; i += 1) {
+    const row = rows.subarray(i * ROW, (i + 1) * ROW);
+    const z = drawZ(seed, from + i);
+    row.set(z);
+    const truth = truthOf(z, frame.spreads);
+    const setup = setupOf(frame.plan, truth);
+    const pots = row.subarray(DOUBTS.length);
+    keep(pots, 0, frame.plan, setup, frame.waterG - frame.spanG);
+    keep(pots, 1, frame.plan, setup, frame.waterG);
+    keep(pots, 2, frame.plan, setup, frame.waterG + frame.spanG);
+    keep(pots, 3, shorter, shorter === frame.plan ? setup : { ...setup, plan: shorter }, frame.waterG);
+    keep(pots, 4, longer, longer === frame.plan ? setup : { ...setup, plan: longer }, frame.waterG);
+  }
+  return rows;
+}
+
+const lasting = ({ plan, stageId }: Frame, by: number): CompletePlan =>
+  stageId === undefined
+    ? plan
+    : {
+        ...plan,
+        stages: plan.stages.map((s) =>
+          s.id === stageId ? { ...s, end: { kind: 'minutes', minutes: Math.max(1, plannedMin(s) + by) } } : s,
+        ),
+      };
+
+function keep(
+  pots: Float64Array,
+  which: number,
+  plan: CompletePlan,
+  setup: ReturnType<typeof setupOf>,
+  waterG: number,
+): void {
+  const { rested, served } = cookPot(plan, waterG, { setup, stepMin: STEP_MIN });
+  const meanW = (get(served, W0) + get(served, W0 + 1) + get(served, W0 + 2)) / BEDS;
+  const at = which * POINT_SIZE;
+  pots[at + POINT.feels] = wetBasis(meanW / setup.truth.bag);
+  pots[at + POINT.done] = Math.min(get(rested, DONE0), get(rested, DONE0 + 1), get(rested, DONE0 + 2));
+  pots[at + POINT.brown] = Math.log(get(served, BROWN) + 1e-3);
+  pots[at + POINT.topG] = get(rested, TOP) / setup.areaM2;
+  pots[at + POINT.left] = Math.max(0, get(rested, FREE) - setup.heldG) / setup.dryG;
+}

@@ -1,0 +1,154 @@
+import { baseAccount, inPot } from '../account/base.js';
+import { clingingPerG, dryMatter, soakProgress, startW } from '../account/grainWater.js';
+import type { CompletePlan } from '../account/planInput.js';
+import { surroundings } from '../account/surroundings.js';
+import { CP_FAT, CP_GRAIN_SOLIDS, CP_WATER } from '../heat/constants.js';
+import { heatLoss, netPower, potHeatCapacity } from '../heat/equipment.js';
+import type { Toast } from '../method/methods.js';
+import { isWet, plannedMin, type Act, type Stage } from '../method/stage.js';
+import { TOASTS } from './constants.js';
+import { arrhenius } from './kinetics.js';
+
+/** How far grain or noodles have coloured in the fat. */
+export type Colour = 'raw' | 'coated' | 'glossy' | 'opaque' | 'golden' | 'deep';
+
+/** A stage before the liquid, as it goes in this pot. */
+export interface BeforeStage {
+  readonly stageId: string;
+  readonly act: Act;
+  /** Minutes before the liquid goes in, so both are negative or zero. */
+  readonly fromMin: number;
+  readonly toMin: number;
+  /** Temperature of the pot at its end, °C. */
+  readonly tempC: number;
+  /** How far a soak has come, 0–1; the colour of what is toasted; the share of its water a base has let go. */
+  readonly soaked?: number;
+  readonly colour?: Colour;
+  readonly colourValue?: number;
+  readonly cookedDown?: number;
+  /** W of the grain at the end, where the stage changes it. */
+  readonly w?: number;
+}
+
+/** Colour values from which a band is seen; golden is 1 †. */
+const COLOURS: readonly (readonly [Colour, number])[] = [
+  ['deep', 1.7],
+  ['golden', 0.8],
+  ['opaque', 0.3],
+  ['glossy', 0.08],
+  ['coated', 0.01],
+];
+/** What each way of toasting waits for. */
+const WAITS_FOR: Readonly<Record<Toast, number>> = {
+  none: 0,
+  coated: 0.01,
+  glossy: 0.1,
+  opaque: 0.4,
+  golden: 1,
+  deep: 2,
+};
+
+export const colourOf = (value: number): Colour => COLOURS.find(([, from]) => value >= from)?.[0] ?? 'raw';
+
+/** Step of the dry stages, min, and the longest a sign is waited for. */
+const DRY_STEP_MIN = 0.05;
+const DRY_PATIENCE_MIN = 45;
+/** Fat shimmers here, °C †. */
+const SHIMMERS_C = 150;
+
+interface Dry {
+  readonly plan: CompletePlan;
+  tempC: number;
+  colour: number;
+}
+
+/** Everything up to the liquid: soak, drain, fat, base and toasting, with what is seen at the end of each. */
+export function beforeLiquid(plan: CompletePlan): readonly BeforeStage[] {
+  const dry: Dry = { plan, tempC: plan.roomC, colour: 0 };
+  const made: Omit<BeforeStage, 'fromMin' | 'toMin'>[] = [];
+  const lengths: number[] = [];
+  for (const stage of plan.stages) {
+    if (isWet(stage.act) || stage.act === 'fryDry') break;
+    const { minutes, ...rest } = dryStage(dry, stage);
+    made.push({ stageId: stage.id, act: stage.act, tempC: dry.tempC, ...rest });
+    lengths.push(minutes);
+  }
+  let at = -lengths.reduce((sum, n) => sum + n, 0);
+  return made.map((stage, i) => {
+    const fromMin = at;
+    at += lengths[i] ?? 0;
+    return { ...stage, fromMin, toMin: at };
+  });
+}
+
+type Went = { readonly minutes: number } & Pick<
+  BeforeStage,
+  'soaked' | 'colour' | 'colourValue' | 'cookedDown' | 'w'
+>;
+
+function dryStage(dry: Dry, stage: Stage): Went {
+  const { plan } = dry;
+  const minutes = plannedMin(stage);
+  if (stage.act === 'soak')
+    return { minutes, soaked: soakProgress(plan.grain, minutes, plan.soakWaterC), w: startW(plan) };
+  if (stage.act === 'warmFat') return { minutes: warms(dry, stage, fatKJPerK(plan), SHIMMERS_C) };
+  if (stage.act === 'base') {
+    const { bringsG, drivenOffG } = baseAccount(plan);
+    dry.tempC = surroundings(plan).boil.tempC;
+    return { minutes, cookedDown: drivenOffG / Math.max(1e-9, bringsG + drivenOffG) };
+  }
+  if (stage.act === 'toast') return toasts(dry, stage);
+  return { minutes };
+}
+
+function fatKJPerK(plan: CompletePlan): number {
+  let g = 0;
+  for (const i of inPot(plan)) g += (i.g * i.ingredient.fat) / 100;
+  return potHeatCapacity(plan.vessel) + (g * CP_FAT) / 1000;
+}
+
+/** Minutes until the fat is as hot as wanted, or the cook's own minutes. */
+function warms(dry: Dry, stage: Stage, kJPerK: number, toC: number): number {
+  const most = stage.end.kind === 'minutes' ? stage.end.minutes : DRY_PATIENCE_MIN;
+  let minutes = 0;
+  while (minutes < most && (stage.end.kind === 'minutes' || dry.tempC < toC)) {
+    dry.tempC = Math.min(TOASTS.mostC, dry.tempC + heats(dry, stage, kJPerK) * DRY_STEP_MIN);
+    minutes += DRY_STEP_MIN;
+  }
+  return minutes;
+}
+
+/** Kelvin a minute. */
+function heats({ plan, tempC }: Dry, stage: Stage, kJPerK: number): number {
+  const at = surroundings(plan);
+  const watts = netPower(at.hob, stage, at.vessel) - heatLoss(at.vessel, { lid: 'off' }, tempC, at.roomC);
+  return (watts * 0.06) / kJPerK;
+}
+
+/**
+ * Dry grain or noodles in fat: the water that clings goes first, then they colour by their temperature, which the
+ * cook keeps from smoking by stirring. Ends at the colour that is wanted, or after the cook's minutes.
+ */
+function toasts(dry: Dry, stage: Stage): Went {
+  const { plan } = dry;
+  const dryG = dryMatter(plan.grain, plan.grainG);
+  const kJPerK = fatKJPerK(plan) + (dryG * (CP_GRAIN_SOLIDS + CP_WATER * startW(plan))) / 1000;
+  const fatKJ = fatKJPerK(plan);
+  dry.tempC = (fatKJ * dry.tempC + (kJPerK - fatKJ) * plan.roomC) / kJPerK;
+  const { boil } = surroundings(plan);
+  let clings = plan.grainG * Math.max(0, clingingPerG({ ...plan, toast: 'none' }) - clingingPerG(plan));
+  const timed = stage.end.kind === 'minutes';
+  const most = timed ? plannedMin(stage) : DRY_PATIENCE_MIN;
+  const wanted = WAITS_FOR[plan.toast];
+  let minutes = 0;
+  while (minutes < most && (timed || dry.colour < wanted)) {
+    const rise = heats(dry, stage, kJPerK) * DRY_STEP_MIN;
+    if (clings > 0 && dry.tempC + rise >= boil.tempC) {
+      dry.tempC = boil.tempC;
+      clings -= (rise * kJPerK * 1000) / boil.latentKJPerKg;
+    } else dry.tempC = Math.min(TOASTS.mostC, dry.tempC + rise);
+    dry.colour += (arrhenius(TOASTS.jPerMol, dry.tempC, TOASTS.atC) / TOASTS.goldenMin) * DRY_STEP_MIN;
+    minutes += DRY_STEP_MIN;
+  }
+  return { minutes, colourValue: dry.colour, colour: colourOf(dry.colour), w: startW(plan) };
+}

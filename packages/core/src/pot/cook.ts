@@ -1,0 +1,131 @@
+import type { CompletePlan } from '../account/planInput.js';
+import { isWet, type Stage } from '../method/stage.js';
+import { setupOf, type Setup, type TrueValues } from './setup.js';
+import { capacity } from './setting.js';
+import { comeDownToBoil, cookStage, seenNow, settingFor } from './stages.js';
+import { HEAT_IN, HEAT_OUT, STEAM, TEMP, type State } from './state.js';
+import {
+  addLiquid,
+  goOn,
+  grainGoesIn,
+  newWalk,
+  pourIn,
+  waterG,
+  type CookedStage,
+  type Recorder,
+  type Walk,
+} from './walk.js';
+
+/** Longest step of the integration, min: halving it moves the final moisture by less than a thousandth. */
+export const STEP_MIN = 0.25;
+/** The finished pot stands open this long while it is forked and served, min †. */
+const SERVING_MIN = 2;
+
+/** A pot that has been cooked. */
+export interface Cooked {
+  readonly setup: Setup;
+  /** The pot at the end of its last stage, and once it has been served. */
+  readonly rested: State;
+  readonly served: State;
+  readonly stages: readonly CookedStage[];
+  /** When the liquid went in, min from the first stage with liquid. */
+  readonly minutes: number;
+  readonly broken: number;
+  readonly fullest: { readonly ml: number; readonly atMin: number };
+  /** Water that is neither in the pot nor among what has left it, g: 0 but for rounding. */
+  readonly waterClosesToG: number;
+  /** Heat put in less heat lost less heat there is, kJ, and the heat put in. */
+  readonly heat: { readonly closesToKJ: number; readonly inKJ: number };
+}
+
+export interface CookOptions {
+  readonly truth?: TrueValues;
+  readonly stepMin?: number;
+  readonly record?: Recorder;
+  /** The plan's setup where it is known already. */
+  readonly setup?: Setup;
+}
+
+/**
+ * Cooks a plan from the moment the liquid goes in to the table: three beds of grain, the free liquid, heat, base and
+ * steam, minute by minute. What comes before the liquid (soak, base, toasting) is in the plan's own account.
+ * @param plan a complete plan
+ * @param pourWaterG water poured, g; negative counts as none
+ * @returns the pot as it ends; a stage that never gets where it should ends as `gaveUp`. Never throws, never hangs.
+ */
+export function cookPot(plan: CompletePlan, pourWaterG: number, options: CookOptions = {}): Cooked {
+  const setup = options.setup ?? setupOf(plan, options.truth);
+  const walk = newWalk(setup, pourWaterG, options.stepMin ?? STEP_MIN, options.record);
+  let grainReady = !plan.stages.some((s) => s.act === 'grain');
+  for (const stage of plan.stages) {
+    const { act } = stage;
+    if (act === 'toast' || act === 'fryDry') grainReady = true;
+    if (act === 'fryDry') startDry(walk);
+    else if (isWet(act)) startWet(walk, grainReady);
+    if (act === 'grain') {
+      grainReady = true;
+      if (walk.liquidIn && !walk.grainIn) grainGoesIn(walk);
+    }
+    if (walk.liquidIn) cookStage(walk, stage);
+  }
+  if (!walk.liquidIn) startWet(walk, true);
+  return finish(walk);
+}
+
+/** The stew the grain is fried in is hot already; nothing has been poured yet. */
+function startDry(walk: Walk): void {
+  if (walk.liquidIn) return;
+  const poured = walk.pourG;
+  walk.pourG = 0;
+  pourIn(walk, true, walk.setup.at.boil.tempC);
+  walk.pourG = poured;
+  walk.poured = false;
+}
+
+/** The pour meets what is in the pot. */
+function startWet(walk: Walk, grainReady: boolean): void {
+  if (!walk.liquidIn) pourIn(walk, grainReady);
+  else if (!walk.poured) addLiquid(walk, walk.pourG, walk.setup.plan.liquidTempC);
+  walk.poured = true;
+}
+
+const SERVE: Stage = {
+  id: 'serve',
+  act: 'rest',
+  heat: 'off',
+  lid: 'off',
+  end: { kind: 'minutes', minutes: SERVING_MIN },
+};
+
+/** Opened, forked and on the table. */
+function finish(walk: Walk): Cooked {
+  const { setup, y } = walk;
+  const rested = y.slice();
+  const s = settingFor(walk, SERVE);
+  const from = walk.atMin;
+  const before = y[STEAM] ?? 0;
+  comeDownToBoil(walk, s);
+  goOn(walk, s, false, SERVING_MIN);
+  const steamG = (y[STEAM] ?? 0) - before;
+  walk.cooked.push({
+    stageId: 'serve',
+    act: 'serve',
+    fromMin: from,
+    toMin: walk.atMin,
+    ended: 'minutes',
+    seen: seenNow(walk, s),
+    steamG,
+  });
+  const inKJ = y[HEAT_IN] ?? 0;
+  return {
+    setup,
+    rested,
+    served: y.slice(),
+    stages: walk.cooked,
+    minutes: walk.atMin,
+    broken: walk.broken,
+    fullest: { ml: walk.fullestMl, atMin: walk.fullestMin },
+    waterClosesToG: waterG(walk) - walk.putInG,
+    heat: { inKJ, closesToKJ: inKJ - (y[HEAT_OUT] ?? 0) - capacity(s, y[STEAM] ?? 0) * (y[TEMP] ?? 0) },
+  };
+}
