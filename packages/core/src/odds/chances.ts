@@ -2,7 +2,7 @@ import { targetMoisture } from '../account/grainWater.js';
 import type { CompletePlan } from '../account/planInput.js';
 import { BASE_BANDS, NO_HARD_CENTRE, WET_POT_PER_G, WET_TOP_G_PER_M2 } from '../pot/constants.js';
 import { DOUBTS } from './doubts.js';
-import { POINT, POINT_SIZE, ROW, type Frame } from './sample.js';
+import { isTimed, POINT, POINT_SIZE, ROW, type Frame } from './sample.js';
 
 /** How likely each end of a pot is, 0–1. The first three are of the grain; the others can come on top. */
 export interface Chances {
@@ -13,7 +13,7 @@ export interface Chances {
   readonly caught: number;
 }
 
-/** Rows of samples with what they were sampled around. */
+/** Rows of samples from draw 0 on, with what they were sampled around. */
 export interface Samples {
   readonly frame: Frame;
   readonly rows: Float64Array;
@@ -29,7 +29,7 @@ export function windowFor(plan: CompletePlan): { readonly low: number; readonly 
 
 /** Where a draw stands for a pour and a length of the covered stage. */
 export interface Where {
-  /** Water poured beside the account's own pour, g, and minutes beside the plan's. */
+  /** Water poured beside the account's own pour, g, and minutes beside the plan's; only timed draws have the latter. */
   readonly byG?: number;
   readonly byMin?: number;
 }
@@ -79,7 +79,11 @@ export function chancesAt(samples: Samples, where: Where): Chances {
   let wet = 0;
   let burnt = 0;
   let wanted = 0;
+  let counted = 0;
+  const onlyTimed = where.byMin !== undefined;
   for (let i = 0; i < n; i += 1) {
+    if (onlyTimed && !isTimed(i)) continue;
+    counted += 1;
     const feels = reader.read(i, POINT.feels);
     const isHard = feels < low || reader.read(i, POINT.done) < NO_HARD_CENTRE;
     const isSoft = !isHard && (feels > high || reader.read(i, POINT.left) > WET_POT_PER_G);
@@ -91,10 +95,11 @@ export function chancesAt(samples: Samples, where: Where): Chances {
     if (isBurnt) burnt += 1;
     if (!isHard && !isSoft && !isWet && !isBurnt) wanted += 1;
   }
-  const of = (k: number): number => (n === 0 ? 0 : k / n);
+  const of = (k: number): number => (counted === 0 ? 0 : k / counted);
   return { hard: of(hard), asWanted: of(wanted), tooSoft: of(soft), wetTop: of(wet), caught: of(burnt) };
 }
-const CAUGHT_LOG = Math.log(BASE_BANDS.dark + 1e-3);
+/** Browning of a caught base, as the samples keep it. */
+export const CAUGHT_LOG = Math.log(BASE_BANDS.dark + 1e-3);
 
 /** What each end costs: soft grain cannot be mended, hard grain can be topped up, a caught base is the whole pot †. */
 export const COSTS = { tooSoft: 0.5, hard: 0.2, caught: 0.6 } as const;

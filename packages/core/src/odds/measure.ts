@@ -1,8 +1,8 @@
 import { SPREAD } from '../account/doubt.js';
 import { baseAccount } from '../account/base.js';
 import type { CompletePlan } from '../account/planInput.js';
-import { NO_HARD_CENTRE } from '../pot/constants.js';
-import { COSTS, countOf, Reader, windowFor, type Samples } from './chances.js';
+import { NO_HARD_CENTRE, WET_POT_PER_G, WET_TOP_G_PER_M2 } from '../pot/constants.js';
+import { CAUGHT_LOG, COSTS, countOf, Reader, windowFor, type Samples } from './chances.js';
 import { DOUBTS, type DoubtCode } from './doubts.js';
 import { POINT, ROW } from './sample.js';
 
@@ -58,11 +58,9 @@ export function measuresFor(samples: Samples, byG: number): readonly WorthMeasur
   if (n < DOUBTS.length * 4) return [];
   const reader = new Reader(samples, { byG });
   const feels = Float64Array.from({ length: n }, (_, i) => reader.read(i, POINT.feels));
-  const cooked = Uint8Array.from({ length: n }, (_, i) =>
-    reader.read(i, POINT.done) >= NO_HARD_CENTRE ? 1 : 0,
-  );
+  const faults = Uint8Array.from({ length: n }, (_, i) => faultOf(reader, i));
   const slopes = slopesOf(samples, feels);
-  const now = bestShare(samples, feels, cooked);
+  const now = bestShare(samples, feels, faults);
   return choices(samples.frame)
     .map(({ act, narrows }) => {
       const left = feels.slice();
@@ -72,9 +70,19 @@ export function measuresFor(samples: Samples, byG: number): readonly WorthMeasur
           left[i] =
             (left[i] ?? 0) - (1 - Math.min(1, share)) * (slopes[d] ?? 0) * (samples.rows[i * ROW + d] ?? 0);
       }
-      return { act, now, then: Math.max(now, bestShare(samples, left, cooked)) };
+      return { act, now, then: Math.max(now, bestShare(samples, left, faults)) };
     })
     .sort((a, b) => b.then - a.then);
+}
+
+/** What is wrong with a pot whatever its moisture. */
+const FAULT = { none: 0, hard: 1, wet: 2, other: 3 } as const;
+
+function faultOf(reader: Reader, i: number): number {
+  if (reader.read(i, POINT.done) < NO_HARD_CENTRE) return FAULT.hard;
+  if (reader.read(i, POINT.left) > WET_POT_PER_G) return FAULT.wet;
+  const spoilt = reader.read(i, POINT.topG) > WET_TOP_G_PER_M2 || reader.read(i, POINT.brown) > CAUGHT_LOG;
+  return spoilt ? FAULT.other : FAULT.none;
 }
 
 /** Slope of each doubt: they are drawn independently, so each is its own covariance over its own variance. */
@@ -97,19 +105,20 @@ function slopesOf({ rows }: Samples, feels: Float64Array): readonly number[] {
 const OFFSETS = { most: 4, steps: 64 } as const;
 
 /** Share as wanted when the whole batch of pots is moved by the pour to where it is worth most. */
-function bestShare(samples: Samples, feels: Float64Array, cooked: Uint8Array): number {
+function bestShare(samples: Samples, feels: Float64Array, faults: Uint8Array): number {
   const { low, high } = windowFor(samples.frame.plan);
   const n = feels.length;
   let best = { worth: -Infinity, share: 0 };
   for (let k = 0; k <= OFFSETS.steps; k += 1) {
     const by = OFFSETS.most * ((2 * k) / OFFSETS.steps - 1);
-    let [hard, soft] = [0, 0];
+    let [hard, soft, wanted] = [0, 0, 0];
     for (let i = 0; i < n; i += 1) {
       const m = (feels[i] ?? 0) + by;
-      if (m < low || cooked[i] === 0) hard += 1;
-      else if (m > high) soft += 1;
+      if (m < low || faults[i] === FAULT.hard) hard += 1;
+      else if (m > high || faults[i] === FAULT.wet) soft += 1;
+      else if (faults[i] === FAULT.none) wanted += 1;
     }
-    const share = (n - hard - soft) / n;
+    const share = wanted / n;
     const value = share - (COSTS.tooSoft * soft + COSTS.hard * hard) / n;
     if (value > best.worth) best = { worth: value, share };
   }

@@ -91,7 +91,7 @@ function betterMinutes(samples: Samples, byG: number): { coveredMin?: number } {
   const { frame } = samples;
   const stage = frame.plan.stages.find((s) => s.id === frame.stageId);
   if (!stage) return {};
-  const here = worth(chancesAt(samples, { byG }));
+  const here = worth(chancesAt(samples, { byG, byMin: 0 }));
   let best = { byMin: 0, worth: here };
   for (const byMin of steps(MINUTE_STEPS, frame.spanMin)) {
     const found = worth(chancesAt(samples, { byG, byMin }));

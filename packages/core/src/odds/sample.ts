@@ -32,7 +32,10 @@ export interface Frame {
 /** Steps of the pots behind odds, min: halving moves their moisture by less than a hundredth of a per cent. */
 const STEP_MIN = 0.6;
 const SPAN = { sigmas: 2.5, leastG: 30, ofPour: 0.45 } as const;
-const SPAN_OF_MINUTES = 0.4;
+const SPAN_OF_MINUTES = { share: 0.4, leastMin: 4 } as const;
+
+/** Draws in which the minutes are varied too: every other one of the first eight hundred is enough for a share. */
+export const isTimed = (index: number): boolean => index < 800 && index % 2 === 0;
 
 /** The stage under the lid whose minutes a cook decides. */
 export function coveredStage(plan: CompletePlan): Stage | undefined {
@@ -56,7 +59,9 @@ export function frameOf(plan: CompletePlan): Frame {
     waterG,
     spanG: Math.min(spanG, Math.max(SPAN.leastG, waterG)),
     stageId: stage?.id,
-    spanMin: stage ? Math.max(1, Math.round(SPAN_OF_MINUTES * plannedMin(stage))) : 0,
+    spanMin: stage
+      ? Math.max(SPAN_OF_MINUTES.leastMin, Math.round(SPAN_OF_MINUTES.share * plannedMin(stage)))
+      : 0,
   };
 }
 
@@ -78,6 +83,7 @@ export function sampleRows(frame: Frame, seed: number, from: number, count: numb
     keep(pots, 0, frame.plan, setup, frame.waterG - frame.spanG);
     keep(pots, 1, frame.plan, setup, frame.waterG);
     keep(pots, 2, frame.plan, setup, frame.waterG + frame.spanG);
+    if (!isTimed(from + i)) continue;
     keep(pots, 3, shorter, shorter === frame.plan ? setup : { ...setup, plan: shorter }, frame.waterG);
     keep(pots, 4, longer, longer === frame.plan ? setup : { ...setup, plan: longer }, frame.waterG);
   }
@@ -101,7 +107,7 @@ function keep(
   setup: ReturnType<typeof setupOf>,
   waterG: number,
 ): void {
-  const { rested, served } = cookPot(plan, waterG, { setup, stepMin: STEP_MIN });
+  const { rested, served } = cookPot(plan, waterG, { setup, stepMin: STEP_MIN, order: 2 });
   const meanW = (get(served, W0) + get(served, W0 + 1) + get(served, W0 + 2)) / BEDS;
   const at = which * POINT_SIZE;
   pots[at + POINT.feels] = wetBasis(meanW / setup.truth.bag);

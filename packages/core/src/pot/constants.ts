@@ -58,8 +58,8 @@ export const SUGAR_BROWNS = 0.8;
 /** Browning from which a base is golden, dark and burnt. */
 export const BASE_BANDS = { golden: 0.35, dark: 1.8, burnt: 3.5 } as const;
 
-/** The switch of a rice cooker flips when its floor stands this far above the boil, K †. */
-export const FLIPS_AT_K = 15;
+/** The switch of a rice cooker flips when its floor stands this far above what boiling water leaves it at, K †. */
+export const FLIPS_AT_K = 12;
 
 /** Toasting: colour 1 is golden, after six minutes over medium heat in an ordinary bed †. */
 export const TOASTS = { jPerMol: 90_000, atC: 170, goldenMin: 2.6, mostC: 185 } as const;
@@ -69,7 +69,7 @@ export const NO_HARD_CENTRE = 0.86;
 /** Water hanging on the top grains from which the top is wet, g per m² of the pot †. */
 export const WET_TOP_G_PER_M2 = 100;
 /** Free liquid among the finished grain from which the pot is wet, g per g of dry matter †. */
-export const WET_POT_PER_G = 0.08;
+export const WET_POT_PER_G = 0.12;
 /** Moisture the top may stand under the mean before it is a dry top, points †. */
 export const DRY_TOP_POINTS = 2.5;
 /** Share of grain broken by one turn of a cooked, fully swollen bed, and from where it shows †. */

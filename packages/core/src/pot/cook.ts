@@ -1,6 +1,7 @@
 import type { CompletePlan } from '../account/planInput.js';
 import { isWet, type Stage } from '../method/stage.js';
 import { setupOf, type Setup, type TrueValues } from './setup.js';
+import type { Order } from './integrate.js';
 import { capacity } from './setting.js';
 import { comeDownToBoil, cookStage, seenNow, settingFor } from './stages.js';
 import { HEAT_IN, HEAT_OUT, STEAM, TEMP, type State } from './state.js';
@@ -41,6 +42,7 @@ export interface Cooked {
 export interface CookOptions {
   readonly truth?: TrueValues;
   readonly stepMin?: number;
+  readonly order?: Order;
   readonly record?: Recorder;
   /** The plan's setup where it is known already. */
   readonly setup?: Setup;
@@ -55,7 +57,8 @@ export interface CookOptions {
  */
 export function cookPot(plan: CompletePlan, pourWaterG: number, options: CookOptions = {}): Cooked {
   const setup = options.setup ?? setupOf(plan, options.truth);
-  const walk = newWalk(setup, pourWaterG, options.stepMin ?? STEP_MIN, options.record);
+  const { stepMin = STEP_MIN, order = 4, record } = options;
+  const walk = newWalk(setup, pourWaterG, { stepMin, order, record });
   let grainReady = !plan.stages.some((s) => s.act === 'grain');
   for (const stage of plan.stages) {
     const { act } = stage;

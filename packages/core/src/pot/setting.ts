@@ -50,6 +50,8 @@ export interface Setting {
   /** K per kJ/min through the floor: wet, and what a dry bed adds. */
   readonly resistsWet: number;
   readonly resistsDry: number;
+  /** How far boiling water alone leaves the floor above it, K. */
+  readonly waterAboveK: number;
   readonly heldG: number;
   /** Heat capacity with all of the water there is, kJ/K; what has gone as steam no longer counts. */
   readonly kJPerK: number;
@@ -111,6 +113,7 @@ export function settingOf(setup: Setup, stage: Stage, at: At): Setting {
     openTopK: lidded ? 0 : OPEN_TOP_K,
     resistsWet: perArea * (RESISTS.water + RESISTS.layerPerMm * setup.layerMm * settles),
     resistsDry: perArea * RESISTS.dryBed,
+    waterAboveK: perArea * RESISTS.water * netPower(setup.at.hob, stage, vessel) * toKJ,
     heldG: setup.heldG,
     kJPerK: at.kJPerK,
     steamBeforeG: at.steamG,

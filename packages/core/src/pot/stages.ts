@@ -56,7 +56,7 @@ function runs(walk: Walk, s: Setting, stage: Stage): Ended {
   if (stage.act === 'pressureUp') return pressureUp(walk, s, stage);
   if (stage.act === 'pressure' && stage.end.kind === 'count') return whistles(walk, s, stage.end.count);
   if (stage.end.kind === 'flip') {
-    const flips: Crossing = (y) => get(y, BASE_C) - (s.boilC + FLIPS_AT_K);
+    const flips: Crossing = (y) => get(y, BASE_C) - (s.boilC + s.waterAboveK + FLIPS_AT_K);
     return burns(walk, s, PATIENCE_MIN, flips) ? 'flip' : 'gaveUp';
   }
   if (stage.end.kind === 'sign') {

@@ -1,6 +1,6 @@
 import { CP_WATER } from '../heat/constants.js';
 import type { Act } from '../method/stage.js';
-import { room, step, stepTo, type Crossing, type Room } from './integrate.js';
+import { room, step, stepTo, type Crossing, type Order, type Room } from './integrate.js';
 import { availableG } from './rates.js';
 import { capacity, type Setting } from './setting.js';
 import type { Setup } from './setup.js';
@@ -74,13 +74,19 @@ export interface Walk {
   broken: number;
 }
 
-export function newWalk(setup: Setup, pourG: number, stepMin: number, record: Recorder | undefined): Walk {
+export interface How {
+  readonly stepMin: number;
+  readonly order: Order;
+  readonly record: Recorder | undefined;
+}
+
+export function newWalk(setup: Setup, pourG: number, { stepMin, order, record }: How): Walk {
   const later = setup.plan.laterShare * Math.max(0, pourG);
   return {
     setup,
     stepMin,
     record,
-    room: room(),
+    room: room(order),
     y: new Float64Array(SIZE),
     cooked: [],
     atMin: 0,
