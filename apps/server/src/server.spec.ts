@@ -3,6 +3,7 @@ import { copyFileSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'nod
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { completePlan, oddsOf } from '@hammock/core';
 import request from 'supertest';
 import { TABLE } from '../../../packages/core/src/testing/pots.js';
 import { ANSWER_EXAMPLE } from './answer/answer.example.js';
@@ -29,6 +30,45 @@ describe('POST /api/answer', () => {
     expect(body.keepBy.ml).toBeGreaterThan(0);
     expect(body.salt.sources.length).toBeGreaterThan(0);
     expect(body.cautions.map((c: { code: string }) => c.code)).toContain('leftovers');
+  });
+
+  it('gives the odds when they are asked for, the same for the same seed', async () => {
+    const ask = { ...ANSWER_EXAMPLE, odds: { draws: 60, seed: 9 } };
+    const { body } = await http().post('/api/answer').send(ask).expect(200);
+    expect(body.odds).toMatchObject({ draws: 60, seed: 9 });
+    const made = completePlan(ANSWER_EXAMPLE);
+    if (!made.ok) throw new Error('the example is a plan');
+    expect(body.odds).toEqual(JSON.parse(JSON.stringify(oddsOf(made.value, { draws: 60, seed: 9 }))));
+    const plain = await http().post('/api/answer').send(ANSWER_EXAMPLE).expect(200);
+    expect(plain.body.odds).toBeUndefined();
+    for (const odds of [{ draws: 0 }, { draws: 1e6 }, { seed: -1 }, { dice: 2 }, 'many'])
+      await http()
+        .post('/api/answer')
+        .send({ ...ANSWER_EXAMPLE, odds })
+        .expect(400);
+  });
+
+  it('gives the course, and says why a pot cannot be cooked instead of hanging', async () => {
+    const { body } = await http().post('/api/course').send(ANSWER_EXAMPLE).expect(200);
+    expect(body.outcome.texture).toBeCloseTo(2, 0);
+    expect(body.series.minutes.length).toBe(body.series.w[2].length);
+    expect(body.troubles).toEqual([]);
+    const dry = await http()
+      .post('/api/course')
+      .send({ ...ANSWER_EXAMPLE, pourMl: 0 })
+      .expect(200);
+    expect(dry.body.troubles.map((t: { code: string }) => t.code)).toContain('tooHard');
+    const cold = { ...ANSWER_EXAMPLE, hob: { powerW: { high: 0, medium: 0, mediumHigh: 0, low: 0 } } };
+    const never = await http().post('/api/course').send(cold).expect(200);
+    expect(never.body.troubles[0].code).toBe('neverBoiled');
+    await http()
+      .post('/api/course')
+      .send({ ...ANSWER_EXAMPLE, pourMl: -5 })
+      .expect(400);
+    await http()
+      .post('/api/course')
+      .send({ ...ANSWER_EXAMPLE, grainId: 'gravel' })
+      .expect(422);
   });
 
   it.each(TABLE)('%s: pours about %p cups as practised cooks do', async (_what, cups, within, plan) => {
@@ -105,7 +145,7 @@ describe('the API document', () => {
     const { body } = await http().get('/api/docs-json').expect(200);
     const post = body.paths['/api/answer'].post;
     expect(post.requestBody.content['application/json'].examples.pilaf.value).toEqual(ANSWER_EXAMPLE);
-    expect(body.components.schemas.PlanDto.properties.altitudeM).toMatchObject({
+    expect(body.components.schemas.AskDto.properties.altitudeM).toMatchObject({
       minimum: -430,
       maximum: 6000,
       'x-unit': 'm',

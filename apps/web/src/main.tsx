@@ -31,6 +31,12 @@ const MethodScreen = lazy(() =>
 const CompareScreen = lazy(() =>
   fetched(() => import('./screens/compare/CompareScreen.js')).then((m) => ({ default: m.CompareScreen })),
 );
+const CourseScreen = lazy(() =>
+  fetched(() => import('./screens/course/CourseScreen.js')).then((m) => ({ default: m.CourseScreen })),
+);
+const WhatIfScreen = lazy(() =>
+  fetched(() => import('./screens/whatif/WhatIfScreen.js')).then((m) => ({ default: m.WhatIfScreen })),
+);
 const DishesScreen = lazy(() =>
   fetched(() => import('./screens/dishes/DishesScreen.js')).then((m) => ({ default: m.DishesScreen })),
 );
@@ -50,6 +56,8 @@ const router = createBrowserRouter([
       { path: 'stove', element: later(<StoveScreen />) },
       { path: 'method', element: later(<MethodScreen />) },
       { path: 'compare', element: later(<CompareScreen />) },
+      { path: 'course', element: later(<CourseScreen />) },
+      { path: 'what-if', element: later(<WhatIfScreen />) },
       { path: 'dishes', element: later(<DishesScreen />) },
       { path: 'notebook', element: later(<NotebookScreen />) },
       { path: 'notebook/:id', element: later(<PageScreen />) },

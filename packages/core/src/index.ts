@@ -144,6 +144,7 @@ export type { Warning, WarningCode } from './account/warnings.js';
 
 export { cookPot, STEP_MIN, type Cooked, type CookOptions } from './pot/cook.js';
 export { courseOf, type Course, type CourseSeries, type Trouble, type TroubleWhy } from './pot/course.js';
+export { courseFor, pouredWaterG } from './pot/courseFor.js';
 export { withChange, type Change, type TroubleCode } from './pot/changes.js';
 export { judge, type BaseBand, type BedOutcome, type PotFlags, type PotOutcome } from './pot/judge.js';
 export { type BeforeStage, type Colour } from './pot/before.js';
@@ -152,6 +153,7 @@ export type { CookedStage, Ended, Seen } from './pot/walk.js';
 
 export { chancesAt, COSTS, worth, type Chances, type Samples, type Where } from './odds/chances.js';
 export { DOUBTS, spreadsOf, truthOf, type DoubtCode, type Spreads } from './odds/doubts.js';
+export { Gathering } from './odds/gather.js';
 export { drawZ } from './odds/draw.js';
 export type { Look } from './odds/looks.js';
 export type { MeasureAct, WorthMeasuring } from './odds/measure.js';

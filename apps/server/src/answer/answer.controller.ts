@@ -7,23 +7,23 @@ import {
   ApiTags,
   ApiUnprocessableEntityResponse,
 } from '@nestjs/swagger';
-import type { AnswerReply } from '@hammock/core';
+import type { AnswerReply, Course } from '@hammock/core';
 import { Problem } from '../common/problems.js';
 import { ANSWER_EXAMPLE } from './answer.example.js';
 import { AnswerDto } from './answer.dto.js';
 import { AnswerService } from './answer.service.js';
-import { PlanDto } from './plan.dto.js';
+import { AskDto, CourseAskDto } from './ask.dto.js';
 
 @ApiTags('answer')
-@Controller('api/answer')
+@Controller('api')
 export class AnswerController {
   constructor(private readonly answers: AnswerService) {}
 
-  @Post()
+  @Post('answer')
   @HttpCode(200)
   @ApiOperation({ summary: 'What to pour into this pot, and where every gram of it goes. Stores nothing.' })
   @ApiBody({
-    type: PlanDto,
+    type: AskDto,
     examples: { pilaf: { summary: 'A toasted stock pilaf', value: ANSWER_EXAMPLE } },
   })
   @ApiOkResponse({ type: AnswerDto })
@@ -32,7 +32,23 @@ export class AnswerController {
     type: Problem,
     description: 'The plan cannot be cooked; says why, at the field',
   })
-  answer(@Body() plan: PlanDto): AnswerReply {
-    return this.answers.answer(plan);
+  answer(@Body() plan: AskDto): Promise<AnswerReply> {
+    return this.answers.ask(plan);
+  }
+
+  @Post('course')
+  @HttpCode(200)
+  @ApiOperation({
+    summary: 'The pot over time, with what goes wrong and what would avoid it. Stores nothing.',
+  })
+  @ApiBody({
+    type: CourseAskDto,
+    examples: { pilaf: { summary: 'A toasted stock pilaf', value: ANSWER_EXAMPLE } },
+  })
+  @ApiOkResponse({ description: 'Everything against time, minutes from the pour; bed 0 lies on the floor' })
+  @ApiBadRequestResponse({ type: Problem, description: 'A field cannot be read' })
+  @ApiUnprocessableEntityResponse({ type: Problem, description: 'The plan cannot be read as a pot' })
+  course(@Body() plan: CourseAskDto): Course {
+    return this.answers.course(plan);
   }
 }

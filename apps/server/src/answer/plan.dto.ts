@@ -367,6 +367,9 @@ export class PlanDto {
   @ChoiceField(RULES, { about: 'A rule to pour by whatever the account says', optional: true })
   holdTo?: Rule;
 
+  @NumberField(RANGES.leanMl, { about: 'What the cook pours beside the account', optional: true })
+  leanMl?: number;
+
   @TextField(60, { about: 'Id of the liquid whose amount is asked for', optional: true, example: 'water' })
   pourWith?: string;
 

@@ -37,7 +37,7 @@ async function show(path: string) {
   );
   // What stands below the number is a piece of its own, and comes a moment later.
   await act(async () => {
-    await import('./pour/below.js');
+    await Promise.all([import('./pour/below.js'), import('../ui/PickList.js')]);
   });
   return shown;
 }

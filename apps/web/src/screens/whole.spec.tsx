@@ -40,7 +40,7 @@ async function show(path: string): Promise<void> {
     </MemoryRouter>,
   );
   await act(async () => {
-    await import('./pour/below.js');
+    await Promise.all([import('./pour/below.js'), import('../ui/PickList.js')]);
   });
 }
 const press = (name: RegExp | string): boolean => fireEvent.click(screen.getByRole('button', { name }));

@@ -1,5 +1,5 @@
-import { Select } from 'radix-ui';
-import { memo, useState } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
+import { fetched } from './fetched.js';
 
 export interface Option<T extends string> {
   readonly value: T;
@@ -18,73 +18,36 @@ export interface PickProps<T extends string> {
   readonly wrong?: boolean;
 }
 
-function PlainPick<T extends string>({
-  label,
-  value,
-  options,
-  onChange,
-  placeholder,
-  className = '',
-  wrong = false,
-}: PickProps<T>) {
-  const [open, setOpen] = useState(false);
-  const chosen = options.find((o) => o.value === value);
-  return (
-    <Select.Root
-      open={open}
-      onOpenChange={setOpen}
-      {...(value === undefined ? {} : { value })}
-      onValueChange={(next) => {
-        onChange(next as T);
-      }}
+const PickList = lazy(() => fetched(() => import('./PickList.js')).then((m) => ({ default: m.PickList })));
+
+/** The mark of a word that opens a list. */
+export const Chevron = () => (
+  <svg viewBox="0 0 12 8" className="h-2 w-3 shrink-0" aria-hidden>
+    <path d="M1 1q5 9 10 0" fill="none" stroke="currentColor" strokeWidth="2.2" strokeLinecap="round" />
+  </svg>
+);
+
+/** The word by itself, until its list has come; a touch before that opens the list when it is there. */
+function PlainPick<T extends string>(props: PickProps<T>) {
+  const { label, value, options, placeholder, className = '', wrong = false } = props;
+  const [asked, ask] = useState(false);
+  const List = PickList as unknown as React.ComponentType<PickProps<T> & { readonly startOpen: boolean }>;
+  const word = (
+    <button
+      type="button"
+      aria-label={label}
+      data-wrong={wrong}
+      className={`changeable inline-flex items-center gap-1.5 text-left ${className}`}
+      onClick={() => ask(true)}
     >
-      <Select.Trigger
-        aria-label={label}
-        data-wrong={wrong}
-        className={`changeable inline-flex items-center gap-1.5 text-left ${className}`}
-      >
-        <Select.Value placeholder={placeholder ?? 'choose'}>
-          {chosen?.label ?? placeholder ?? 'choose'}
-        </Select.Value>
-        <Select.Icon asChild>
-          <svg viewBox="0 0 12 8" className="h-2 w-3 shrink-0" aria-hidden>
-            <path
-              d="M1 1q5 9 10 0"
-              fill="none"
-              stroke="currentColor"
-              strokeWidth="2.2"
-              strokeLinecap="round"
-            />
-          </svg>
-        </Select.Icon>
-      </Select.Trigger>
-      {/* A closed list would still draw every option, off the page: a hundred of them on Pour. */}
-      {open && (
-        <Select.Portal>
-          <Select.Content
-            position="popper"
-            sideOffset={4}
-            collisionPadding={8}
-            className="z-50 max-h-(--radix-select-content-available-height) overflow-hidden rounded-b-2xl border-2 border-ink bg-raised text-ink"
-          >
-            <Select.Viewport className="p-1">
-              {options.map((option) => (
-                <Select.Item
-                  key={option.value}
-                  value={option.value}
-                  className="flex min-h-12 cursor-pointer items-center justify-between gap-6 rounded-md px-3 py-1.5 text-[1.0625rem] outline-none data-[highlighted]:bg-ink data-[highlighted]:text-ground data-[state=checked]:font-bold"
-                >
-                  <Select.ItemText>{option.label}</Select.ItemText>
-                  {option.hint !== undefined && (
-                    <span className="text-[0.95rem] font-normal opacity-80">{option.hint}</span>
-                  )}
-                </Select.Item>
-              ))}
-            </Select.Viewport>
-          </Select.Content>
-        </Select.Portal>
-      )}
-    </Select.Root>
+      <span>{options.find((o) => o.value === value)?.label ?? placeholder ?? 'choose'}</span>
+      <Chevron />
+    </button>
+  );
+  return (
+    <Suspense fallback={word}>
+      <List {...props} startOpen={asked} />
+    </Suspense>
   );
 }
 

@@ -13,6 +13,9 @@ const TAGS = [
   ['/kitchen', 'Kitchen'],
 ] as const;
 
+/** Screens that are reached from the pour and belong to it. */
+const OF_POUR: ReadonlySet<string> = new Set(['/method', '/compare', '/course', '/what-if']);
+
 /** The line every screen hangs from, with a tag for each; and what there is to say about the server. */
 export function Shell() {
   const cooking = useCooks((s) => s.active !== null && s.active.outcome === null);
@@ -24,7 +27,7 @@ export function Shell() {
   useEffect(() => {
     document.documentElement.scrollTop = 0;
   }, [pathname]);
-  const ofPour = pathname === '/method' || pathname === '/compare';
+  const ofPour = OF_POUR.has(pathname);
   return (
     <div className="mx-auto flex min-h-dvh max-w-[82rem] flex-col px-4 pb-24 sm:px-8 sm:pb-10">
       <a

@@ -63,6 +63,8 @@ export interface Answer {
   readonly rules: readonly RuleAnswer[];
   /** The rule that is held to, and what the account would have poured, ml. */
   readonly held?: { readonly rule: Rule; readonly accountMl: number };
+  /** What the account would have poured, ml, where the cook pours beside it. */
+  readonly leans?: { readonly accountMl: number };
   readonly doubt: Doubt;
   readonly boil: Boil;
   readonly grainG: number;
@@ -133,6 +135,9 @@ export function answerPlan(plan: CompletePlan): Result<Answer, readonly PlanProb
       comesOut: { moisture: solution.moisture, texture: textureOf(plan, solution.moisture) },
       window,
       rules: otherRules(plan, free, broughtG),
+      ...(plan.leanMl === 0 || plan.holdTo !== undefined
+        ? {}
+        : { leans: { accountMl: pourOf(plan.pourWith, free.pourWaterG).ml } }),
       ...(plan.holdTo === undefined
         ? {}
         : { held: { rule: plan.holdTo, accountMl: pourOf(plan.pourWith, free.pourWaterG).ml } }),
@@ -148,10 +153,13 @@ export function answerPlan(plan: CompletePlan): Result<Answer, readonly PlanProb
   );
 }
 
-/** By the account, or by the rule the cook holds to: then the grain gets what that pour leaves for it. */
+/** By the account, by the rule the cook holds to, or by as much beside the account as the cook wants: then the grain gets what that pour leaves for it. */
 function heldSolution(plan: CompletePlan, free: Solution, broughtG: number): Solution {
-  if (plan.holdTo === undefined) return free;
-  const waterG = ruleWaterG(plan, plan.holdTo, broughtG);
+  if (plan.holdTo === undefined && plan.leanMl === 0) return free;
+  const waterG =
+    plan.holdTo === undefined
+      ? Math.max(0, free.pourWaterG + (plan.leanMl * plan.pourWith.densityGPerMl * plan.pourWith.water) / 100)
+      : ruleWaterG(plan, plan.holdTo, broughtG);
   const held = solvePour(plan, moistureFor(plan, waterG, free));
   const goes = total(held.terms.filter((t) => t.side === 'goesTo'));
   const missing = held.pourWaterG - waterG;

@@ -115,6 +115,8 @@ export interface PlanInput {
   readonly liquidTempC?: number;
   /** A rule to pour by whatever the account says. */
   readonly holdTo?: Rule;
+  /** What the cook pours beside the account, ml of the liquid; negative for less. A rule that is held to goes first. */
+  readonly leanMl?: number;
   /** Water to be left as sauce around the cooked grain, g. */
   readonly sauceLeftG?: number;
   readonly vessel: VesselInput;
@@ -165,6 +167,7 @@ export interface CompletePlan {
   readonly laterShare: number;
   readonly liquidTempC: number;
   readonly holdTo: Rule | undefined;
+  readonly leanMl: number;
   readonly sauceLeftG: number;
   readonly vessel: VesselSpec;
   readonly hob: HobSpec;
@@ -192,6 +195,7 @@ export const PLAN_DEFAULTS = {
   pourWith: 'water',
   thenWith: 'water',
   laterShare: 0,
+  leanMl: 0,
   sauceLeftG: 0,
   altitudeM: 0,
   roomC: 20,

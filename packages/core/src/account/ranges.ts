@@ -13,6 +13,8 @@ export const RANGES = {
   waterC: { least: 1, most: 100, unit: '°C' },
   sieveMin: { least: 0, most: 240, unit: 'min' },
   baseG: { least: 1, most: 20_000, unit: 'g' },
+  pouredMl: { least: 0, most: 50_000, unit: 'ml' },
+  leanMl: { least: -3000, most: 3000, unit: 'ml' },
   laterShare: { least: 0, most: 0.8, unit: 'of the pour' },
   lidLoss: { least: 0, most: 1500, unit: 'W/m²K' },
   pots: { least: 1, most: 6, unit: 'pots' },

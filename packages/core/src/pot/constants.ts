@@ -25,7 +25,9 @@ export const OPEN_TOP_K = 15;
 export const EVENS_PER_MIN = 0.06;
 /** Droplets carried up by the vapour, g per g, half of that where so much rises, g/min·m²; and how fast the top grains take up what hangs on them, per min †. */
 export const CARRIED_UP = { perG: 0.3, halfGPerMinM2: 400 } as const;
-export const TOP_DRINKS_PER_MIN = 0.25;
+export const TOP_DRINKS_PER_MIN = 0.35;
+/** Share of what condenses under the lid that drips onto the grain; the rest runs down at the rim †. */
+export const DRIPS_ON = 0.5;
 /** Of what the top lets go, the share that each bed takes up as it runs down †. */
 export const RUNS_DOWN = [0.33, 0.33, 0.34] as const;
 
@@ -67,7 +69,7 @@ export const TOASTS = { jPerMol: 90_000, atC: 170, goldenMin: 2.6, mostC: 185 } 
 /** Nobody finds a hard centre from 0.9 to 0.95 on; below this a tooth does †. */
 export const NO_HARD_CENTRE = 0.86;
 /** Water hanging on the top grains from which the top is wet, g per m² of the pot †. */
-export const WET_TOP_G_PER_M2 = 100;
+export const WET_TOP_G_PER_M2 = 80;
 /** Free liquid among the finished grain from which the pot is wet, g per g of dry matter †. */
 export const WET_POT_PER_G = 0.12;
 /** Moisture the top may stand under the mean before it is a dry top, points †. */

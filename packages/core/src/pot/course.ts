@@ -204,7 +204,7 @@ function troublesOf(
     },
   );
   flagged('tooSoft', 'tooMuchPoured', endMin, { moisture: outcome.moisture });
-  flagged('wetPot', flags.tooHard ? 'shortTime' : 'tooMuchPoured', endMin, { leftG: outcome.leftG });
+  flagged('wetPot', flags.tooSoft ? 'tooMuchPoured' : 'shortTime', endMin, { leftG: outcome.leftG });
   flagged('wetTop', end?.act === 'rest' ? 'condensate' : 'noRest', endMin, { gPerM2: outcome.topGPerM2 });
   flagged('dryTop', 'openTop', endMin, { points: outcome.restedMoisture - (outcome.beds[2]?.moisture ?? 0) });
   const caughtMin = firstOver(s.minutes, s.browning, BASE_BANDS.dark);

@@ -6,6 +6,7 @@ import {
   BROWNS,
   CARRIED_UP,
   CRUST_LAYER,
+  DRIPS_ON,
   DRY_HALF_W,
   EVENS_PER_MIN,
   FILM_LAG,
@@ -153,7 +154,9 @@ export function rates(y: State, dy: State, s: Setting, boiling: boolean): void {
     dy[W0 + 2] = get(dy, W0 + 2) + high + (taken2 - fromBeds * dries2) / perBed;
     const lidRoom = Math.min(1, Math.max(0, (s.lidHoldsG - get(y, LID)) / (0.1 * s.lidHoldsG)));
     dy[LID] = condensed * lidRoom;
-    dy[TOP] = condensed * (1 - lidRoom) + carried - gives;
+    const drips = condensed * (1 - lidRoom);
+    backG += (1 - DRIPS_ON) * drips;
+    dy[TOP] = DRIPS_ON * drips + carried - gives;
     dy[DRUNK] = OTHERS_DRINK_PER_MIN * cooking * film * (setup.othersDrinkG - get(y, DRUNK));
     dy[STARCH] = LEACHES.perMin * cooking * film * (setup.starchG - get(y, STARCH));
     // All of the heat enters through the layer on the floor, so it dries first; the bed above wicks into it.

@@ -1,3 +1,5 @@
+import type { Odds } from '../odds/odds.js';
+import type { BaseBand } from '../pot/judge.js';
 import type { Answer } from '../account/answer.js';
 import type { PlanInput, Served, Texture } from '../account/planInput.js';
 import type { Caution } from '../cautions/cautions.js';
@@ -112,10 +114,14 @@ export type SteamTestRecord = KeptRecord & SteamTestFields;
 export type PlanRecord = KeptRecord & PlanFields;
 
 /** An answer as the server gives it: with the cautions that apply. */
-export type AnswerReply = Answer & { readonly cautions: readonly Caution[] };
+export type AnswerReply = Answer & {
+  readonly cautions: readonly Caution[];
+  /** Where they were asked for. */
+  readonly odds?: Odds;
+};
 
 /** How the base of the pot looked. */
-export type BaseSeen = 'clean' | 'golden' | 'dark' | 'burnt';
+export type BaseSeen = BaseBand;
 
 /** Verdict on the texture: 1 hard, 2 a little firm, 3 as wanted, 4 a little soft, 5 mushy. */
 export type Verdict = 1 | 2 | 3 | 4 | 5;

@@ -5,15 +5,18 @@ import {
   problemText,
   type Answer,
   type Measure,
+  type Odds,
   type Texture,
 } from '@hammock/core';
 import { useMemo, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { useQuickOdds } from '../../stores/quickOdds.js';
 import { rowOf } from '../../stores/ownLarder.js';
 import { Pick } from '../../ui/Pick.js';
 import { FigureText } from '../../ui/FigureText.js';
 import { Sling } from '../../ui/Sling.js';
+import { inAHundred, nearestTo } from '../../words/potWords.js';
 import { showPour } from '../../words/amounts.js';
 import { textureWords } from '../../words/textureWords.js';
 import { TEXTURE } from '../../words/words.js';
@@ -30,6 +33,10 @@ export function CompareScreen() {
   const options = useMemo(() => (draft ? othersFor(draft, kitchen) : []), [draft, kitchen]);
   const input = useMemo(() => draft && inputOf(other, draft, kitchen), [other, draft, kitchen]);
   const second = useMemo(() => (input ? answer(input) : undefined), [input]);
+  const odds = [
+    useQuickOdds(plan?.stale ? undefined : plan?.input),
+    useQuickOdds(input ?? undefined),
+  ] as const;
   if (!plan || !draft || !second) return <p aria-busy>Looking into the kitchen …</p>;
   const measures = measuresOf(kitchen.cups);
   const chosen = options.find((o) => o.value === other) ?? options[0];
@@ -56,7 +63,7 @@ export function CompareScreen() {
           problem={second.ok ? undefined : second.error[0] && problemText(second.error[0])}
         />
       </div>
-      {one && two && <Differences one={one} two={two} />}
+      {one && two && <Differences one={one} two={two} odds={odds} />}
     </div>
   );
 }
@@ -127,9 +134,26 @@ function linesOf(one: Answer, two: Answer): readonly Line[] {
   ];
 }
 
+interface DifferencesProps {
+  readonly one: Answer;
+  readonly two: Answer;
+  readonly odds: readonly [Odds | undefined, Odds | undefined];
+}
+
+/** Share as wanted at what this answer pours. */
+function wanted(odds: Odds | undefined, { pour, pours }: Answer): string {
+  if (!odds) return '…';
+  const waterG = pours.reduce((sum, p) => sum + p.waterG, 0);
+  const at = pour.ml <= 0 ? undefined : nearestTo(odds, waterG);
+  return at === undefined ? 'almost none in a hundred' : `${inAHundred(at)} in a hundred`;
+}
+
 /** Line by line, and which terms of the account make the difference. */
-function Differences({ one, two }: { readonly one: Answer; readonly two: Answer }) {
-  const lines = linesOf(one, two);
+function Differences({ one, two, odds }: DifferencesProps) {
+  const lines = [
+    { what: 'as wanted', one: wanted(odds[0], one), two: wanted(odds[1], two) },
+    ...linesOf(one, two),
+  ];
   const why = reasons(one, two);
   return (
     <div className="grid gap-x-12 gap-y-6 lg:grid-cols-2">

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { quarter, showCount, type Levels } from '@hammock/core';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { oddsKey, useOdds } from '../../stores/odds.js';
 import { useOutbox } from '../../stores/outbox.js';
 import { fetched } from '../../ui/fetched.js';
 import { PotSection } from '../../ui/PotSection.js';
@@ -24,6 +25,7 @@ const CautionList = lazy(() => below().then((m) => ({ default: m.CautionList }))
 const HowItIsMade = lazy(() => below().then((m) => ({ default: m.HowItIsMade })));
 const OtherRules = lazy(() => below().then((m) => ({ default: m.OtherRules })));
 const TheBase = lazy(() => below().then((m) => ({ default: m.TheBase })));
+const OddsPanel = lazy(() => fetched(() => import('./OddsPanel.js')).then((m) => ({ default: m.OddsPanel })));
 const WaysOut = lazy(() => below().then((m) => ({ default: m.WaysOut })));
 
 /** What to pour: three choices, one number, and where every gram of it goes. */
@@ -31,6 +33,9 @@ export function PourScreen() {
   const plan = usePlan();
   const kitchen = useKitchen();
   const measures = useMemo(() => measuresOf(kitchen.cups), [kitchen.cups]);
+  const keepMl = useOdds((s) =>
+    plan && s.of !== undefined && s.of === oddsKey(plan.input) ? s.odds?.best.keepByMl : undefined,
+  );
   if (!plan) return <NoPlan />;
   const { draft, answer, input } = plan;
   const { spec } = draft;
@@ -47,7 +52,7 @@ export function PourScreen() {
         <div className={plan.stale ? 'opacity-50' : ''} aria-busy={plan.stale}>
           <div className="grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
             <div className="flex flex-col gap-5">
-              <TheNumber answer={answer} measures={measures} wanted={input.texture ?? 2} />
+              <TheNumber answer={answer} measures={measures} wanted={input.texture ?? 2} keepMl={keepMl} />
               <StartCooking plan={plan} />
               {answer.waysOut && (
                 <Suspense>
@@ -75,6 +80,11 @@ export function PourScreen() {
       ) : (
         <p className="text-xl">The number appears as soon as the words above make a pot.</p>
       )}
+      {answer && !plan.stale && (
+        <Suspense>
+          <OddsPanel answer={answer} input={input} />
+        </Suspense>
+      )}
       <Suspense fallback={<p aria-busy>…</p>}>
         <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
           <div className="flex flex-col gap-8">
@@ -84,12 +94,15 @@ export function PourScreen() {
               <TheBase base={answer.base} given={spec.base} problem={plan.problemAt('base')} />
             )}
             <p className="m-0">
-              <Link
-                to="/compare"
-                className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
-              >
-                Set it beside another way
-              </Link>
+              {AWAY.map(([to, words]) => (
+                <Link
+                  key={to}
+                  to={to}
+                  className="mr-6 inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+                >
+                  {words}
+                </Link>
+              ))}
             </p>
             <KeepAsDish dishId={draft.dishId} label={draft.label} />
           </div>
@@ -121,6 +134,12 @@ export function PourScreen() {
     </div>
   );
 }
+
+const AWAY = [
+  ['/course', 'The pot, minute by minute'],
+  ['/what-if', 'What if …'],
+  ['/compare', 'Set it beside another way'],
+] as const;
 
 /** Where the liquid stands over the grain in this pot, in a finger's terms. */
 function levelWords({ aboveGrainMm, joints, halfInches, cornersMl }: Levels, toCorners: boolean): string {

@@ -11,10 +11,12 @@ export interface TheNumberProps {
   readonly answer: Answer;
   readonly measures: readonly Measure[];
   readonly wanted: Texture;
+  /** What to keep hot by, ml, where the odds know it better than the account. */
+  readonly keepMl?: number | undefined;
 }
 
 /** The one number, hanging between too dry and too wet. */
-export function TheNumber({ answer, measures, wanted }: TheNumberProps) {
+export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) {
   const metric = useKitchen((s) => s.household.metric);
   const setHousehold = useKitchen((s) => s.setHousehold);
   const { pour, pours, keepBy, window, additions } = answer;
@@ -22,7 +24,7 @@ export function TheNumber({ answer, measures, wanted }: TheNumberProps) {
   const name = rowOf(pour.ingredientId)?.name.toLowerCase() ?? '';
   const none = answer.verdict !== 'pour' || pour.ml <= 0;
   const shown = showPour(pour.ml, measures, metric);
-  const keep = showPour(keepBy.ml, measures, metric);
+  const keep = showPour(keepMl ?? keepBy.ml, measures, metric);
   return (
     <section aria-label="What to pour">
       <div className="flex justify-between text-[1rem] font-semibold">

@@ -1,0 +1,49 @@
+import { memo, useEffect, useRef, useState } from 'react';
+import { chartHeight, chartOption, drawChart, type Drawn } from './chart.js';
+
+export interface ChartsProps {
+  readonly drawn: readonly Drawn[];
+  readonly toMin: number;
+  readonly band: { readonly low: number; readonly high: number };
+}
+
+/** A phone held upright: the breakpoint of the margins in `alongTime`. */
+const NARROW = '(max-width: 639px)';
+
+const colour = (name: string): string =>
+  getComputedStyle(document.documentElement).getPropertyValue(name).trim() || '#888';
+
+/** Moisture, cooking, heat and water against time. Drawn anew when the course changes, not while time is dragged. */
+export const Charts = memo(function Charts({ drawn, toMin, band }: ChartsProps) {
+  const into = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(0);
+  const [theme, setTheme] = useState(0);
+  const narrow = matchMedia(NARROW).matches;
+  useEffect(() => {
+    const box = into.current;
+    if (!box) return undefined;
+    const watch = new ResizeObserver(([entry]) => {
+      setWidth(entry?.contentRect.width ?? 0);
+    });
+    watch.observe(box);
+    // The chart's colours are read once: another theme is another drawing.
+    const themes = new MutationObserver(() => {
+      setTheme((n) => n + 1);
+    });
+    themes.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
+    return () => {
+      watch.disconnect();
+      themes.disconnect();
+    };
+  }, []);
+  useEffect(() => {
+    const box = into.current;
+    if (!box || width === 0) return undefined;
+    const chart = drawChart(box);
+    chart.setOption(chartOption({ drawn, toMin, band, colour, narrow }));
+    return () => {
+      chart.dispose();
+    };
+  }, [drawn, toMin, band, width, narrow, theme]);
+  return <div ref={into} className="w-full" style={{ height: chartHeight(narrow) }} data-testid="charts" />;
+});

@@ -1,0 +1,275 @@
+import {
+  completePlan,
+  type BeforeStage,
+  type Course,
+  type HeatSetting,
+  type LidState,
+  type Stage,
+} from '@hammock/core';
+import { Slider } from 'radix-ui';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { useCourse } from '../../stores/course.js';
+import { useDraft } from '../../stores/draft.js';
+import { Button } from '../../ui/Button.js';
+import { fetched } from '../../ui/fetched.js';
+import { ACT } from '../../words/acts.js';
+import { SEEN } from '../../words/potWords.js';
+import { HEAT } from '../../words/words.js';
+import { usePlan, type PlanView } from '../pour/usePlan.js';
+import { CourseTable } from './CourseTable.js';
+import { baseWord, BEDS, momentAt, moistureOf } from './moment.js';
+import { Outcome } from './Outcome.js';
+import { PotOverTime } from './PotOverTime.js';
+import { StageBar } from './StageBar.js';
+import { useClock } from './useClock.js';
+
+const Charts = lazy(() => fetched(() => import('./Charts.js')).then((m) => ({ default: m.Charts })));
+
+/** The pot over time: cut open, minute by minute, with what it comes to. */
+export function CourseScreen() {
+  const plan = usePlan();
+  if (!plan) return <p aria-busy>Looking into the kitchen …</p>;
+  return <OfPlan plan={plan} />;
+}
+
+/** Stages as the plan has them; the pot is poured as it was when the screen was opened, so that a stretch shows. */
+function OfPlan({ plan }: { readonly plan: PlanView }) {
+  const { draft, input, answer } = plan;
+  const stages = useMemo(() => {
+    const made = completePlan(input);
+    return made.ok ? made.value.stages : [];
+  }, [input]);
+  const [heldMl, hold] = useState(answer?.pour.ml);
+  const pourMl = heldMl === undefined ? undefined : Math.max(0, heldMl);
+  const { course, stale, failed } = useCourse(stages.length > 0 ? input : undefined, pourMl);
+  const setStages = (next: readonly Stage[]): void => useDraft.getState().setSpec({ stages: next });
+  const perMl = answer && answer.pour.ml !== 0 ? answer.pour.waterG / answer.pour.ml : 1;
+  return (
+    <div className="flex flex-col gap-5">
+      <header className="flex flex-wrap items-end justify-between gap-x-8 gap-y-1">
+        <h1 className="m-0 text-[2rem] leading-tight font-bold">{draft.label}, minute by minute</h1>
+        <p className="m-0 flex flex-wrap items-center gap-x-4">
+          <Link
+            className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+            to="/what-if"
+          >
+            What if …
+          </Link>
+          <Link
+            className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+            to="/"
+          >
+            Back to the pour
+          </Link>
+        </p>
+      </header>
+      {plan.problems.length > 0 && (
+        <p role="alert" className="m-0 text-ember">
+          {plan.problemAt(plan.problems[0]?.field ?? '')}
+        </p>
+      )}
+      {failed && (
+        <p role="alert" className="m-0 text-ember">
+          The pot could not be simulated just now. Change anything to try again.
+        </p>
+      )}
+      {!course && !failed && (
+        <p aria-busy className="text-xl">
+          Cooking it once over …
+        </p>
+      )}
+      {course && (
+        <div className="flex flex-col gap-5" aria-busy={stale}>
+          <Over course={course} stages={stages} plan={plan} onStages={setStages} />
+          <p className="m-0">
+            Poured: <strong>{Math.round(pourMl ?? course.pourWaterG / perMl)} ml</strong>, held while you
+            stretch a stage.
+            {answer && heldMl !== undefined && Math.abs(answer.pour.ml - heldMl) >= 5 && (
+              <>
+                {' '}
+                The account would now pour {Math.round(answer.pour.ml)} ml.{' '}
+                <Button weight="plain" onClick={() => hold(answer.pour.ml)}>
+                  Pour that
+                </Button>
+              </>
+            )}
+          </p>
+          <Outcome
+            course={course}
+            stages={stages}
+            ml={(g) => `${(Math.round(g / perMl / 5) * 5).toString()} ml`}
+            onStages={setStages}
+            onPour={(g) => hold(g / perMl)}
+          />
+          <CourseTable course={course} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** The margins of the plots, so that everything along time stands under itself. */
+const ALONG_TIME = 'ml-[40px] mr-[10px] sm:ml-[44px] sm:mr-[118px]';
+
+interface OverProps {
+  readonly course: Course;
+  readonly stages: readonly Stage[];
+  readonly plan: PlanView;
+  readonly onStages: (stages: readonly Stage[]) => void;
+}
+
+function Over({ course, stages, plan, onStages }: OverProps) {
+  const toMin = Math.ceil(course.minutes);
+  const clock = useClock(toMin, Math.min(8, toMin));
+  const moment = momentAt(course, clock.atMin);
+  const at = course.stages.find((s) => clock.atMin <= s.toMin + 1e-9) ?? course.stages.at(-1);
+  const stage = stages.find((s) => s.id === at?.stageId);
+  const fire: { heat: HeatSetting; lid: LidState } = stage ?? { heat: 'off', lid: 'off' };
+  const vessel = plan.input.vessel;
+  const mostMl = useMemo(() => largest(course), [course]);
+  const band = useMemo(
+    () => ({ low: plan.answer?.target.low ?? 67, high: plan.answer?.target.high ?? 70 }),
+    [plan.answer?.target.low, plan.answer?.target.high],
+  );
+  const drawn = useMemo(
+    () => [{ name: 'as planned', series: course.series, dashed: false }],
+    [course.series],
+  );
+  const name = at?.act === 'serve' ? 'On the table' : at ? ACT[at.act].name : '';
+  return (
+    <>
+      <div className="grid gap-x-12 gap-y-2 lg:grid-cols-[minmax(0,1.05fr)_minmax(0,1fr)]">
+        <PotOverTime
+          moment={moment}
+          dryG={course.dryG}
+          potMl={vessel.volumeMl}
+          diameterCm={vessel.diameterCm}
+          heat={fire.heat}
+          lid={fire.lid}
+          mostMl={mostMl}
+          label={`The pot in section at minute ${clock.atMin.toFixed(0)}: ${BEDS.map((b, i) => `${b} ${moistureOf(moment.w[i] ?? 0).toFixed(0)} % moist`).join(', ')}, ${moment.freeG.toFixed(0)} g of liquid free, base ${baseWord(moment.browning)}.`}
+        />
+        <div className="flex flex-col justify-center gap-2">
+          <p className="m-0 text-[1.35rem] font-bold">{name}</p>
+          <p className="figures m-0 text-[clamp(4.5rem,11vw,8rem)]" data-testid="course-minute">
+            {Math.floor(clock.atMin)}
+            <span className="ml-3 text-[0.45em]">min</span>
+          </p>
+          <p className="m-0 text-[1.15rem]">
+            {at && at.act !== 'serve' && <>{capital(HEAT[fire.heat])}. </>}
+            {at && clock.atMin > at.toMin - 1 && at.act !== 'serve' && <>By its end: {SEEN[at.seen]}. </>}
+            Pot {moment.tempC.toFixed(0)} °C, {Math.max(0, moment.freeG).toFixed(0)} g free,{' '}
+            {moment.steamG.toFixed(0)} g gone as steam, cooked {(100 * Math.min(...moment.done)).toFixed(0)}{' '}
+            in a hundred.
+          </p>
+          <Before stages={course.before} />
+        </div>
+      </div>
+      <div>
+        <div className="flex items-center gap-5">
+          <Button weight="act" onClick={clock.toggle} className="w-28 shrink-0">
+            {clock.playing ? 'Hold' : 'Play'}
+          </Button>
+          <span className="text-faint">Drag along time, or stretch a stage by its handle.</span>
+        </div>
+        <div className={`${ALONG_TIME} mt-1`}>
+          <Slider.Root
+            className="relative flex h-12 touch-none items-center select-none"
+            min={0}
+            max={toMin}
+            step={0.1}
+            value={[clock.atMin]}
+            onValueChange={([min = 0]) => clock.put(min)}
+          >
+            <Slider.Track className="relative h-2 w-full grow bg-line">
+              <Slider.Range className="absolute h-full bg-ink" />
+            </Slider.Track>
+            <Slider.Thumb
+              aria-label="Minute"
+              aria-valuetext={`minute ${clock.atMin.toFixed(1)}, ${name}`}
+              className="block size-9 rounded-full border-4 border-ink bg-ground"
+              onKeyDown={(e) => {
+                // A tenth of a minute is for fingers; keys step by a whole one.
+                const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[e.key];
+                if (by === undefined) return;
+                e.preventDefault();
+                clock.put(Math.min(toMin, Math.max(0, Math.round(clock.atMin + by))));
+              }}
+            />
+          </Slider.Root>
+        </div>
+        <div className="relative mt-1">
+          <div className={ALONG_TIME}>
+            <StageBar
+              cooked={course.stages}
+              stages={stages}
+              toMin={toMin}
+              onStretch={(id, minutes) =>
+                onStages(stages.map((s) => (s.id === id ? { ...s, end: { kind: 'minutes', minutes } } : s)))
+              }
+            />
+          </div>
+          <div className="relative">
+            <Suspense
+              fallback={
+                <p aria-busy className="h-[640px]">
+                  …
+                </p>
+              }
+            >
+              <Charts drawn={drawn} toMin={toMin} band={band} />
+            </Suspense>
+            <div
+              aria-hidden
+              className={`${ALONG_TIME} pointer-events-none absolute inset-x-0 top-6 bottom-8`}
+            >
+              <span
+                className="absolute inset-y-0 w-0.5 bg-ink"
+                style={{ left: `${((100 * clock.atMin) / toMin).toFixed(2)}%` }}
+              />
+            </div>
+          </div>
+        </div>
+      </div>
+    </>
+  );
+}
+
+/** What is done before the liquid, in a line each. */
+function Before({ stages }: { readonly stages: readonly BeforeStage[] }) {
+  if (stages.length === 0) return null;
+  return (
+    <p className="m-0 text-faint">
+      Before the pour:{' '}
+      {stages
+        .map((s) => {
+          const minutes = `${Math.max(1, Math.round(s.toMin - s.fromMin)).toString()} min`;
+          const extra =
+            s.soaked !== undefined
+              ? `, ${Math.round(100 * s.soaked).toString()} % of what it can take up`
+              : s.colour !== undefined && s.colour !== 'raw'
+                ? `, to ${s.colour}`
+                : '';
+          return `${ACT[s.act].name.toLowerCase()} ${minutes}${extra}`;
+        })
+        .join('; ')}
+      .
+    </p>
+  );
+}
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+/** Most that stands in the pot at any time, ml. */
+function largest({ series, dryG }: Course): number {
+  let most = 1;
+  series.minutes.forEach((_, i) => {
+    const bed = series.w.reduce(
+      (sum, w) => sum + (1.65 * (1 / 1.5 + Math.max(0.1, w[i] ?? 0)) * dryG) / 3,
+      0,
+    );
+    most = Math.max(most, bed + Math.max(0, (series.freeG[i] ?? 0) - 0.4 * bed));
+  });
+  return most;
+}

@@ -1,0 +1,253 @@
+import { answer, type Course, type Odds, type PlanInput } from '@hammock/core';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { useCourse } from '../../stores/course.js';
+import { useKitchen } from '../../stores/kitchen.js';
+import { useQuickOdds } from '../../stores/quickOdds.js';
+import { fetched } from '../../ui/fetched.js';
+import { Pick } from '../../ui/Pick.js';
+import { Segments } from '../../ui/Segments.js';
+import { apartWords, inAHundred, nearestTo, troubleText } from '../../words/potWords.js';
+import { textureWords } from '../../words/textureWords.js';
+import { baseWord } from '../course/moment.js';
+import { usePlan, type PlanView } from '../pour/usePlan.js';
+import { variationsOf } from './variations.js';
+
+const Charts = lazy(() => fetched(() => import('../course/Charts.js')).then((m) => ({ default: m.Charts })));
+
+/** The present plan pinned, and one thing about it done otherwise. */
+export function WhatIfScreen() {
+  const plan = usePlan();
+  if (!plan) return <p aria-busy>Looking into the kitchen …</p>;
+  return <Varied plan={plan} />;
+}
+
+type Poured = 'same' | 'anew';
+
+function Varied({ plan }: { readonly plan: PlanView }) {
+  const { draft, input } = plan;
+  const kitchen = useKitchen();
+  const variations = useMemo(() => variationsOf(input, draft, kitchen), [input, draft, kitchen]);
+  const [chosen, choose] = useState('lid/off');
+  const [poured, setPoured] = useState<Poured>('same');
+  const variation = variations.find((v) => v.value === chosen) ?? variations[0];
+  const other = useMemo(() => variation?.make(), [variation]);
+  const pinned = useMemo(() => answer(input), [input]);
+  const anew = useMemo(() => (other ? answer(other) : undefined), [other]);
+  const pourMl = pinned.ok ? pinned.value.pour.ml : undefined;
+  // Twice the grain with the same water would say nothing: a larger batch is always poured for itself.
+  const batch = variation?.value === 'batch';
+  const otherMl = (poured === 'anew' || batch) && anew?.ok ? anew.value.pour.ml : pourMl;
+  const one = useCourse(input, pourMl);
+  const two = useCourse(other, otherMl);
+  const oddsOne = useQuickOdds(input);
+  const oddsTwo = useQuickOdds(other);
+  return (
+    <div className="flex flex-col gap-5">
+      <header className="flex flex-wrap items-end justify-between gap-x-8 gap-y-1">
+        <h1 className="m-0 text-[2rem] leading-tight font-bold">What if …</h1>
+        <Link
+          className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+          to="/course"
+        >
+          The plan, minute by minute
+        </Link>
+      </header>
+      <p className="m-0 flex flex-wrap items-baseline gap-x-2 text-[1.35rem]">
+        {draft.label}, but{' '}
+        <Pick label="Done otherwise" value={variation?.value} options={variations} onChange={choose} />
+      </p>
+      {!batch && (
+        <div>
+          <Segments<Poured>
+            label="Poured"
+            value={poured}
+            options={[
+              ['same', `the same ${Math.round(pourMl ?? 0).toString()} ml`],
+              [
+                'anew',
+                anew?.ok
+                  ? `${Math.round(anew.value.pour.ml).toString()} ml, as it would need`
+                  : 'as it would need',
+              ],
+            ]}
+            onChange={setPoured}
+          />
+        </div>
+      )}
+      {one.course && two.course ? (
+        <Side
+          one={{ course: one.course, input, pourMl: pourMl ?? 0, odds: oddsOne }}
+          two={{ course: two.course, input: other ?? input, pourMl: otherMl ?? 0, odds: oddsTwo }}
+          label={variation?.label ?? ''}
+          stale={one.stale || two.stale}
+        />
+      ) : (
+        <p aria-busy className="text-xl">
+          {one.failed || two.failed ? 'This could not be simulated just now.' : 'Cooking both …'}
+        </p>
+      )}
+    </div>
+  );
+}
+
+interface Way {
+  readonly course: Course;
+  readonly input: PlanInput;
+  readonly pourMl: number;
+  readonly odds: Odds | undefined;
+}
+
+/** Share as wanted at this pour, from the curve of its odds. */
+function wantedAt({ odds, course }: Way): string {
+  if (!odds) return '…';
+  const share = nearestTo(odds, course.pourWaterG);
+  return share === undefined ? 'almost none' : `${inAHundred(share)} in a hundred`;
+}
+
+function linesOf(way: Way): readonly (readonly [string, string])[] {
+  const { course } = way;
+  const { outcome } = course;
+  const off = course.stages.filter((s) => s.act !== 'serve').at(-1)?.toMin ?? 0;
+  return [
+    ['poured', `${Math.round(way.pourMl).toString()} ml`],
+    ['comes out', textureWords(outcome.texture)],
+    ['as wanted', wantedAt(way)],
+    ['moisture', `${outcome.moisture.toFixed(1)} %`],
+    [
+      'top, drier than the mean by',
+      `${Math.max(0, outcome.restedMoisture - (outcome.beds[2]?.moisture ?? 0)).toFixed(1)} points`,
+    ],
+    [
+      'cooked through, at least',
+      `${(100 * Math.min(...outcome.beds.map((b) => b.done))).toFixed(0)} in a hundred`,
+    ],
+    ['grains', apartWords(outcome.apart)],
+    ['base', baseWord(outcome.browning)],
+    ['gone as steam', `${Math.round(course.series.steamG.at(-1) ?? 0).toString()} g`],
+    ['from the pour to the table', `${Math.round(off).toString()} min`],
+  ];
+}
+
+function Side({
+  one,
+  two,
+  label,
+  stale,
+}: {
+  readonly one: Way;
+  readonly two: Way;
+  readonly label: string;
+  readonly stale: boolean;
+}) {
+  const toMin = Math.ceil(Math.max(one.course.minutes, two.course.minutes));
+  const target = useMemo(() => {
+    const a = answer(one.input);
+    return a.ok ? a.value.target : { low: 67, high: 70 };
+  }, [one.input]);
+  const drawn = useMemo(
+    () => [
+      { name: 'as planned', series: one.course.series, dashed: false },
+      { name: 'what if', series: two.course.series, dashed: true },
+    ],
+    [one.course, two.course],
+  );
+  const [first, second] = [linesOf(one), linesOf(two)];
+  const stages = two.input.stages ?? [];
+  return (
+    <div
+      className={`grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] ${stale ? 'opacity-60' : ''}`}
+      aria-busy={stale}
+    >
+      <figure className="m-0 min-w-0">
+        <figcaption className="mb-2 text-faint">
+          Whole lines as planned, broken lines with {label}; of the three beds the middle one.
+        </figcaption>
+        <Suspense
+          fallback={
+            <p aria-busy className="h-[640px]">
+              …
+            </p>
+          }
+        >
+          <Charts drawn={drawn} toMin={toMin} band={target} />
+        </Suspense>
+      </figure>
+      <div className="flex flex-col gap-4">
+        <table className="w-full border-collapse self-start">
+          <caption className="sr-only">The plan and the other way side by side</caption>
+          <thead>
+            <tr className="border-b-2 border-ink text-left">
+              <th className="py-1 font-normal text-faint">what</th>
+              <th className="py-1">as planned</th>
+              <th className="py-1">what if</th>
+            </tr>
+          </thead>
+          <tbody>
+            {first.map(([what, a], i) => {
+              const b = second[i]?.[1] ?? '';
+              return (
+                <tr key={what} className="border-b border-line">
+                  <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+                    {what}
+                  </th>
+                  <td className="py-1.5 pr-2">{a}</td>
+                  <td className={`py-1.5 ${a === b ? 'text-faint' : 'font-bold'}`}>
+                    {a === b ? 'the same' : b}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+        <section className="hung" aria-live="polite" aria-labelledby="difference">
+          <h2 id="difference" className="m-0 text-[1.35rem] font-bold">
+            The difference
+          </h2>
+          <p className="m-0 mt-1" data-testid="difference">
+            {differenceText(one, two, label)}
+          </p>
+          <ul className="m-0 mt-2 flex list-none flex-col gap-2 p-0">
+            {two.course.troubles
+              .filter((t) => !one.course.troubles.some((o) => o.code === t.code))
+              .map((t) => {
+                const words = troubleText(t, stages);
+                return (
+                  <li key={t.code} className="border-l-4 border-ember pl-3">
+                    <strong className="text-ember">{words.what}.</strong> {words.why}
+                  </li>
+                );
+              })}
+          </ul>
+        </section>
+      </div>
+    </div>
+  );
+}
+
+/** Changes of texture smaller than this are not felt, steps. */
+const FELT = 0.25;
+
+/** What it comes to, in a sentence or two. */
+function differenceText(one: Way, two: Way, label: string): string {
+  const by = two.course.outcome.texture - one.course.outcome.texture;
+  const [was, is] = [textureWords(one.course.outcome.texture), textureWords(two.course.outcome.texture)];
+  const way = by > 0 ? 'softer' : 'firmer';
+  const felt =
+    Math.abs(by) < FELT
+      ? 'the grain feels the same'
+      : was === is
+        ? `the grain comes out a little ${way}`
+        : `the grain comes out ${way}: ${is} instead of ${was}`;
+  const steam = (two.course.series.steamG.at(-1) ?? 0) - (one.course.series.steamG.at(-1) ?? 0);
+  const lost =
+    Math.abs(steam) < 5
+      ? ''
+      : ` ${Math.abs(Math.round(steam)).toString()} g ${steam > 0 ? 'more' : 'less'} leaves as steam.`;
+  const minutes = Math.round(two.course.minutes - one.course.minutes);
+  const time =
+    minutes === 0
+      ? ''
+      : ` It is on the table ${Math.abs(minutes).toString()} min ${minutes > 0 ? 'later' : 'sooner'}.`;
+  return `With ${label}, ${felt}.${lost}${time}`;
+}

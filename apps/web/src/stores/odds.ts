@@ -1,0 +1,114 @@
+import { ROW, type Odds, type PlanInput } from '@hammock/core';
+import { create } from 'zustand';
+import { PoolEnded, type Pool } from '../workers/pool.js';
+import { pots } from '../workers/pots.js';
+
+export interface OddsStore {
+  /** The last odds there are; they stay until newer ones stand. */
+  readonly odds: Odds | undefined;
+  /** The plan those are of, as text. */
+  readonly of: string | undefined;
+  /** Kitchens simulated of the present plan, and how many there will be; undefined when nothing runs. */
+  readonly progress: { readonly done: number; readonly of: number } | undefined;
+  readonly problem: 'workerDied' | undefined;
+  /** Asks for the odds of a plan; what is under way for another is dropped. */
+  readonly ask: (input: PlanInput) => void;
+  readonly stop: () => void;
+}
+
+/** At once, and when there is time. */
+export const DRAWS = { first: 200, all: 2000 } as const;
+const PIECE = 50;
+/** A plan that is still being typed is not worth a thousand pots, ms. */
+const QUIET_MS = 120;
+export const SEED = 20;
+
+/** What the odds depend on: the pour they slide along is not part of it. */
+export const oddsKey = ({ leanMl: _lean, holdTo: _rule, ...plan }: PlanInput): string => JSON.stringify(plan);
+
+let running: AbortController | undefined;
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+export const useOdds = create<OddsStore>()((set, get) => ({
+  odds: undefined,
+  of: undefined,
+  progress: undefined,
+  problem: undefined,
+  ask: (given) => {
+    const { leanMl: _lean, holdTo: _rule, ...input } = given;
+    const key = oddsKey(given);
+    const { of, odds } = get();
+    if (asking === key || (of === key && odds?.draws === DRAWS.all)) return;
+    get().stop();
+    asking = key;
+    timer = setTimeout(() => {
+      running = new AbortController();
+      const { signal } = running;
+      set({ progress: { done: 0, of: DRAWS.all }, problem: undefined });
+      simulate(pots(), input, signal, {
+        done: (done) => {
+          set({ progress: { done, of: DRAWS.all } });
+        },
+        odds: (made) => {
+          set({ odds: made, of: key });
+        },
+      })
+        .then(() => {
+          set({ progress: undefined });
+        })
+        .catch((why: unknown) => {
+          if (why instanceof PoolEnded && why.reason === 'cancelled') return;
+          asking = undefined;
+          set({ progress: undefined, problem: 'workerDied' });
+        });
+    }, QUIET_MS);
+  },
+  stop: () => {
+    clearTimeout(timer);
+    running?.abort();
+    running = undefined;
+    asking = undefined;
+    set({ progress: undefined });
+  },
+}));
+let asking: string | undefined;
+
+export interface Heard {
+  readonly done: (draws: number) => void;
+  readonly odds: (odds: Odds) => void;
+}
+
+/** Samples piece by piece: odds of the first pieces at once, then of all. Ends early only by its signal. */
+export async function simulate(
+  pool: Pool,
+  input: PlanInput,
+  signal: AbortSignal,
+  heard: Heard,
+  { first, all }: { readonly first: number; readonly all: number } = DRAWS,
+): Promise<void> {
+  const rows = new Float64Array(all * ROW);
+  let done = 0;
+  const stretch = async (from: number, to: number): Promise<boolean> => {
+    const pieces: Promise<boolean>[] = [];
+    for (let at = from; at < to; at += PIECE) {
+      const count = Math.min(PIECE, to - at);
+      pieces.push(
+        pool.run({ kind: 'rows', input, seed: SEED, from: at, count }, { signal }).then((piece) => {
+          if (!piece) return false;
+          rows.set(piece, at * ROW);
+          done += count;
+          heard.done(done);
+          return true;
+        }),
+      );
+    }
+    if ((await Promise.all(pieces)).includes(false)) return false;
+    const odds = await pool.run(
+      { kind: 'odds', input, seed: SEED, rows: rows.slice(0, to * ROW) },
+      { signal },
+    );
+    if (odds) heard.odds(odds);
+    return odds !== undefined;
+  };
+  if ((await stretch(0, first)) && all > first) await stretch(first, all);
+}

@@ -1,0 +1,150 @@
+import type { Change, Odds, Seen, Stage, Trouble } from '@hammock/core';
+import { ACT } from './acts.js';
+import { HEAT } from './words.js';
+
+/** What is to be seen in the pot. */
+export const SEEN: Readonly<Record<Seen, string>> = {
+  nothingYet: 'nothing yet',
+  warming: 'warming, not boiling yet',
+  liquidOver: 'liquid stands over the grain',
+  levelWithGrain: 'liquid level with the grain',
+  holes: 'holes in the surface',
+  absorbed: 'nothing free to see, all taken up',
+  crackles: 'a quiet crackle: the base is drying',
+  scorched: 'a smell of burning',
+  underPressure: 'under pressure',
+};
+
+const WHAT: Readonly<Record<Trouble['code'], string>> = {
+  hardCentre: 'A hard centre',
+  tooHard: 'Too hard',
+  tooSoft: 'Too soft',
+  wetTop: 'Wet on top',
+  wetPot: 'Liquid left in the pot',
+  dryTop: 'A dry top',
+  caught: 'The base catches',
+  paleBase: 'No crust yet',
+  broken: 'Broken grains',
+  boiledOver: 'It boils over',
+  ranDry: 'It runs dry',
+  neverBoiled: 'It never gets there',
+  noLiquid: 'Next to no liquid',
+};
+
+const WHY: Readonly<Record<Trouble['why'], string>> = {
+  tooLittlePoured: 'there is too little to drink',
+  tooMuchPoured: 'there is more than the grain should have',
+  boiledOff: 'too much leaves as steam',
+  shortTime: 'it has not had time enough to drink and cook',
+  tooCool: 'the pot never gets hot enough',
+  openTop: 'without a lid the top cools and dries',
+  noRest: 'it is opened before it has rested',
+  condensate: 'what drips from the lid has not been taken up yet',
+  thickBase: 'a thick base lies on the floor and keeps the heat there',
+  tooHot: 'the heat is too high once the liquid has gone',
+  dryBed: 'it stays on the heat after the base has dried',
+  notLongEnough: 'the base has not been dry and hot for long enough',
+  foam: 'starchy foam rises over the brim',
+  weakRing: 'this setting does not heat it enough',
+  stirredLate: 'it is stirred when it is nearly done',
+};
+
+export interface TroubleText {
+  readonly what: string;
+  /** When, where, and why, as one sentence. */
+  readonly why: string;
+}
+
+/** A trouble in words. */
+export function troubleText({ code, why, atMin, stageId }: Trouble, stages: readonly Stage[]): TroubleText {
+  const act = stages.find((s) => s.id === stageId)?.act;
+  const where = act ? `, in “${ACT[act].name}”` : '';
+  return { what: WHAT[code], why: `From minute ${Math.round(atMin).toString()}${where}: ${WHY[why]}.` };
+}
+
+/** What a cook could do otherwise, as an order. */
+export function changeText(change: Change, stages: readonly Stage[], ml: (waterG: number) => string): string {
+  const name = (id: string): string => {
+    const act = stages.find((s) => s.id === id)?.act;
+    return act ? `“${ACT[act].name}”` : 'that stage';
+  };
+  switch (change.code) {
+    case 'longer':
+      return `${change.minutes.toString()} min longer in ${name(change.stageId)}`;
+    case 'shorter':
+      return `${change.minutes.toString()} min less in ${name(change.stageId)}`;
+    case 'heat':
+      return `${HEAT[change.heat]} heat in ${name(change.stageId)}`;
+    case 'lidOn':
+      return `the lid on in ${name(change.stageId)}`;
+    case 'cloth':
+      return `a cloth under the lid in ${name(change.stageId)}`;
+    case 'spreader':
+      return `a heat-spreader in ${name(change.stageId)}`;
+    case 'rest':
+      return `${change.minutes.toString()} min of rest, lid on`;
+    case 'noTurn':
+      return `no turning in ${name(change.stageId)}`;
+    case 'pour':
+      return `${ml(change.waterG)} poured`;
+    case 'heavyPot':
+      return 'a heavy pot';
+    case 'largerPot':
+      return `a pot of ${(change.volumeMl / 1000).toFixed(1)} litres`;
+  }
+}
+
+/** The stages with a change in them; undefined when the change is not one of a stage. */
+export function stagesWith(change: Change, stages: readonly Stage[]): readonly Stage[] | undefined {
+  const edit = (id: string, over: (s: Stage) => Partial<Stage>): readonly Stage[] =>
+    stages.map((s) => (s.id === id ? { ...s, ...over(s) } : s));
+  const lasting = (s: Stage, by: number): Partial<Stage> => ({
+    end: { kind: 'minutes', minutes: Math.max(1, minutesOf(s) + by) },
+  });
+  switch (change.code) {
+    case 'longer':
+      return edit(change.stageId, (s) => lasting(s, change.minutes));
+    case 'shorter':
+      return edit(change.stageId, (s) => lasting(s, -change.minutes));
+    case 'heat':
+      return edit(change.stageId, () => ({ heat: change.heat }));
+    case 'lidOn':
+      return edit(change.stageId, () => ({ lid: 'on' }));
+    case 'cloth':
+      return edit(change.stageId, () => ({ lid: 'cloth' }));
+    case 'spreader':
+      return edit(change.stageId, () => ({ spreader: true }));
+    case 'noTurn':
+      return stages.filter((s) => s.id !== change.stageId);
+    case 'rest': {
+      const before = stages.at(-1)?.act === 'rest' ? stages.slice(0, -1) : stages;
+      const end = { kind: 'minutes', minutes: change.minutes } as const;
+      return [...before, { id: 'rest', act: 'rest', heat: 'off', lid: 'on', end }];
+    }
+    default:
+      return undefined;
+  }
+}
+
+const minutesOf = ({ end }: Stage): number => (end.kind === 'minutes' ? end.minutes : end.expectMin);
+
+/** How well grains stay apart, in words. */
+export function apartWords(apart: number): string {
+  if (apart >= 0.75) return 'each grain by itself';
+  return apart >= 0.5 ? 'grains come apart with a fork' : 'grains hold together';
+}
+
+/** A share as people say it. */
+export const inAHundred = (share: number): string => Math.round(100 * share).toString();
+
+/** Further from the curve than this the odds are not known, g. */
+const NEAR_G = 25;
+
+/** Share as wanted at a pour, from the nearest point of the curve; undefined beyond its ends, where it is next to none. */
+export function nearestTo({ curve, planned }: Odds, waterG: number): number | undefined {
+  const nearest = curve.reduce(
+    (a, b) => (Math.abs(b.waterG - waterG) < Math.abs(a.waterG - waterG) ? b : a),
+    planned,
+  );
+  return Math.abs(nearest.waterG - waterG) > NEAR_G ? undefined : nearest.chances.asWanted;
+}

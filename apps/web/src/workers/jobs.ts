@@ -1,0 +1,30 @@
+import type { Course, Odds, PlanInput } from '@hammock/core';
+
+/** What a worker can be asked. Plans travel as they are asked about; rows of samples as plain numbers. */
+export type Job =
+  | {
+      readonly kind: 'rows';
+      readonly input: PlanInput;
+      readonly seed: number;
+      readonly from: number;
+      readonly count: number;
+    }
+  | { readonly kind: 'odds'; readonly input: PlanInput; readonly seed: number; readonly rows: Float64Array }
+  | { readonly kind: 'course'; readonly input: PlanInput; readonly pourMl: number | undefined };
+
+/** What comes back for each, or undefined when the plan cannot be cooked. */
+export interface Done {
+  readonly rows: Float64Array | undefined;
+  readonly odds: Odds | undefined;
+  readonly course: Course | undefined;
+}
+
+export interface Asked {
+  readonly id: number;
+  readonly job: Job;
+}
+
+export interface Replied {
+  readonly id: number;
+  readonly value: Done[keyof Done];
+}

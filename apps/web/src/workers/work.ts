@@ -1,0 +1,35 @@
+import {
+  completePlan,
+  courseFor,
+  frameOf,
+  oddsFrom,
+  sampleRows,
+  type Frame,
+  type PlanInput,
+} from '@hammock/core';
+import type { Done, Job } from './jobs.js';
+
+let framed: { readonly key: string; readonly frame: Frame | undefined } | undefined;
+
+/** The frame of a plan, kept while pieces of the same plan are asked for. */
+function frame(input: PlanInput): Frame | undefined {
+  const key = JSON.stringify(input);
+  if (framed?.key !== key) {
+    const plan = completePlan(input);
+    framed = { key, frame: plan.ok ? frameOf(plan.value) : undefined };
+  }
+  return framed.frame;
+}
+
+/** Does one job; what a worker's messages call, and a test without workers too. */
+export function work(job: Job): Done[keyof Done] {
+  if (job.kind === 'course') {
+    const course = courseFor(job.input, job.pourMl);
+    return course.ok ? course.value : undefined;
+  }
+  const at = frame(job.input);
+  if (!at) return undefined;
+  return job.kind === 'rows'
+    ? sampleRows(at, job.seed, job.from, job.count)
+    : oddsFrom({ frame: at, rows: job.rows }, job.seed);
+}
