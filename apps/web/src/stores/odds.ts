@@ -38,9 +38,11 @@ export const useOdds = create<OddsStore>()((set, get) => ({
     const { leanMl: _lean, holdTo: _rule, ...input } = given;
     const key = oddsKey(given);
     const { of, odds } = get();
-    if (asking === key || (of === key && odds?.draws === DRAWS.all)) return;
+    if (asking === key) return;
+    // What is under way for another plan must not replace the odds of this one, even when those stand already.
     get().stop();
     asking = key;
+    if (of === key && odds?.draws === DRAWS.all) return;
     timer = setTimeout(() => {
       running = new AbortController();
       const { signal } = running;

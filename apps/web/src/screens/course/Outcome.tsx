@@ -39,7 +39,7 @@ export function Outcome({ course, stages, ml, onStages, onPour }: OutcomeProps) 
                   <span>Would avoid it:</span>
                   {t.avoidedBy.map((change) => (
                     <Avoid
-                      key={change.code}
+                      key={changeText(change, stages, ml)}
                       change={change}
                       stages={stages}
                       ml={ml}

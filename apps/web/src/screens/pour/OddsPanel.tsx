@@ -70,6 +70,12 @@ interface SureProps {
 
 function Sure({ odds, answer, stale, spec }: SureProps) {
   const [dragged, setDragged] = useState<number | undefined>(undefined);
+  const [seen, setSeen] = useState(answer);
+  // Another answer is another place to hang: what was being dragged is settled by it.
+  if (seen !== answer) {
+    setSeen(answer);
+    setDragged(undefined);
+  }
   const { pour, pours, pots } = answer;
   const perMl = pour.ml === 0 ? 1 : pour.waterG / pour.ml;
   const fixedG = pours.slice(0, -1).reduce((sum, p) => sum + p.waterG, 0);
@@ -84,9 +90,9 @@ function Sure({ odds, answer, stale, spec }: SureProps) {
   const lean = (ml: number): void => {
     setDragged(undefined);
     const by = Math.round((ml - accountMl) * pots);
-    useDraft
-      .getState()
-      .setSpec(Math.abs(by) < 2 ? {} : { leanMl: by }, Math.abs(by) < 2 ? ['leanMl', 'holdTo'] : ['holdTo']);
+    // Nearer than a gram it is the account's own pour.
+    if (Math.abs(by) < 1) useDraft.getState().setSpec({}, ['leanMl', 'holdTo']);
+    else useDraft.getState().setSpec({ leanMl: by }, ['holdTo']);
   };
   return (
     <div
@@ -104,7 +110,7 @@ function Sure({ odds, answer, stale, spec }: SureProps) {
           className="relative flex h-12 touch-none items-center select-none"
           min={Math.round(least)}
           max={Math.round(most)}
-          step={1}
+          step={5}
           value={[Math.round(hereMl)]}
           onValueChange={([ml = 0]) => setDragged(ml)}
           onValueCommit={([ml = 0]) => lean(ml)}

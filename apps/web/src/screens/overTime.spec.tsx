@@ -1,0 +1,219 @@
+import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
+import { completePlan, courseOf, type Stage } from '@hammock/core';
+import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { MemoryRouter, Route, Routes } from 'react-router';
+import { planInputOf, useDraft } from '../stores/draft.js';
+import { useKitchen } from '../stores/kitchen.js';
+import { DRAWS, useOdds } from '../stores/odds.js';
+import { settle, silence } from '../testing/household.js';
+import type { Asked, Replied } from '../workers/jobs.js';
+import type { WorkerLike } from '../workers/pool.js';
+import { work } from '../workers/work.js';
+import { changeText, stagesWith, troubleText } from '../words/potWords.js';
+import { momentAt, thinned } from './course/moment.js';
+import { CourseScreen } from './course/CourseScreen.js';
+import { PourScreen } from './pour/PourScreen.js';
+import { variationsOf } from './whatif/variations.js';
+import { WhatIfScreen } from './whatif/WhatIfScreen.js';
+
+/** A worker on this thread: the screens are what is tested here; real workers run in the browser tests. */
+class Bench implements WorkerLike {
+  onmessage: WorkerLike['onmessage'] = null;
+  onerror: WorkerLike['onerror'] = null;
+  postMessage({ id, job }: Asked): void {
+    setTimeout(() => {
+      act(() => this.onmessage?.({ data: { id, value: work(job) } } as MessageEvent<Replied>));
+    }, 0);
+  }
+  terminate(): void {
+    this.onmessage = null;
+  }
+}
+Object.assign(globalThis, { Worker: Bench });
+
+const show = async (path: string): Promise<void> => {
+  render(
+    <MemoryRouter initialEntries={[path]}>
+      <Routes>
+        <Route path="/" element={<PourScreen />} />
+        <Route path="/course" element={<CourseScreen />} />
+        <Route path="/what-if" element={<WhatIfScreen />} />
+      </Routes>
+    </MemoryRouter>,
+  );
+  await act(async () => {
+    await Promise.all([
+      import('./pour/below.js'),
+      import('./pour/OddsPanel.js'),
+      import('../ui/PickList.js'),
+    ]);
+  });
+};
+jest.setTimeout(40_000);
+
+const spec = () => useDraft.getState().draft!.spec;
+const WAIT = { timeout: 15_000 };
+const plan = () => {
+  const made = completePlan(planInputOf(useDraft.getState().draft!, useKitchen.getState()));
+  if (!made.ok) throw new Error('the draft is a plan');
+  return made.value;
+};
+
+beforeEach(() => {
+  silence();
+  settle();
+  Object.defineProperty(window, 'matchMedia', {
+    value: () => ({ matches: true }),
+    configurable: true,
+  });
+  useOdds.setState({ odds: undefined, of: undefined, progress: undefined, problem: undefined });
+  // Two hundred kitchens are enough to see the panel at work.
+  Object.assign(DRAWS, { first: 60, all: 60 });
+});
+afterEach(() => {
+  useOdds.getState().stop();
+  cleanup();
+});
+
+describe('Course', () => {
+  it('shows the pot at a minute, moves with the keys, and says how it comes out', async () => {
+    await show('/course');
+    await waitFor(() => screen.getByTestId('course-texture'), WAIT);
+    expect(screen.getByTestId('course-texture').textContent).toBe('one grain apart');
+    expect(screen.getByTestId('course-minute').textContent).toMatch(/^8\s*min$/u);
+    fireEvent.keyDown(screen.getByRole('slider', { name: 'Minute' }), { key: 'ArrowRight' });
+    expect(screen.getByTestId('course-minute').textContent).toMatch(/^9/u);
+    expect(screen.getByRole('img', { name: /The pot in section at minute 9/u })).toBeTruthy();
+    const table = screen.getByText('The same as a table');
+    fireEvent.click(table);
+    expect(within(screen.getByRole('table')).getAllByRole('row').length).toBeGreaterThan(8);
+  });
+
+  it('holds the pour while a stage is stretched, and the end changes', async () => {
+    await show('/course');
+    const simmer = await screen.findByRole('slider', { name: 'Minutes of Cover' }, WAIT);
+    const before = Number(simmer.getAttribute('aria-valuenow'));
+    for (let i = 0; i < 4; i += 1)
+      fireEvent.keyDown(screen.getByRole('slider', { name: 'Minutes of Cover' }), { key: 'PageUp' });
+    const stretched = spec().stages?.find((s) => s.id === 'simmer');
+    expect(stretched?.end).toEqual({ kind: 'minutes', minutes: before + 20 });
+    await waitFor(
+      () => expect(screen.getByTestId('course-texture').textContent).not.toBe('one grain apart'),
+      WAIT,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Pour that' }));
+    await waitFor(
+      () => expect(screen.getByTestId('course-texture').textContent).toBe('one grain apart'),
+      WAIT,
+    );
+  });
+
+  it('names what goes wrong and does what would avoid it', async () => {
+    const stages = plan().stages.map((s) => (s.act === 'simmer' ? { ...s, heat: 'high' as const } : s));
+    act(() => useDraft.getState().setSpec({ stages }));
+    await show('/course');
+    await screen.findByText('The base catches.', {}, WAIT);
+    fireEvent.click(screen.getAllByRole('button', { name: /heat in “Cover”/u })[0]!);
+    expect(spec().stages?.find((s) => s.act === 'simmer')?.heat).not.toBe('high');
+  });
+});
+
+describe('the odds on Pour', () => {
+  it('say how likely it is, follow the slider, and lean the pour', async () => {
+    await show('/');
+    await waitFor(() => screen.getByTestId('odds-wanted'), WAIT);
+    const slider = screen.getByRole('slider', { name: 'Pour' });
+    expect(slider.getAttribute('aria-valuetext')).toMatch(/ml: \d+ hard, \d+ as wanted, \d+ too soft/u);
+    expect(screen.getByText(/come out hard/u)).toBeTruthy();
+    fireEvent.keyDown(slider, { key: 'Home' });
+    expect(spec().leanMl).toBeLessThan(-20);
+    await screen.findByText(/less than the account says/u);
+    fireEvent.click(screen.getByRole('button', { name: /Back to \d+ ml/u }));
+    expect(spec().leanMl).toBeUndefined();
+  });
+
+  it('offer the measurement worth making, and take it in place', async () => {
+    act(() => useDraft.getState().setGrain({ cups: 2 }));
+    act(() => useDraft.getState().setSpec({ ingredients: [] }));
+    await show('/');
+    const scale = await screen.findByRole('textbox', { name: 'On the scale g' }, WAIT);
+    expect(screen.getByText(/Weigh the grain: \d+ → \d+ in a hundred/u)).toBeTruthy();
+    fireEvent.change(scale, { target: { value: '362' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Use it' }));
+    expect(spec().grain).toEqual({ g: 362 });
+  });
+
+  it('can be stopped, and keep the last answer', async () => {
+    Object.assign(DRAWS, { first: 60, all: 4000 });
+    await show('/');
+    await waitFor(() => screen.getByTestId('odds-wanted'), WAIT);
+    fireEvent.click(await screen.findByRole('button', { name: 'Stop' }, WAIT));
+    expect(useOdds.getState().progress).toBeUndefined();
+    expect(screen.getByTestId('odds-wanted')).toBeTruthy();
+  });
+});
+
+describe('What if', () => {
+  it('sets the plan beside itself with one thing changed, in words', async () => {
+    await show('/what-if');
+    await waitFor(() => screen.getByTestId('difference'), WAIT);
+    expect(screen.getByTestId('difference').textContent).toMatch(/^With the lid left off/u);
+    const rows = within(screen.getByRole('table')).getAllByRole('row');
+    expect(rows[1]?.textContent).toContain('the same');
+    fireEvent.click(screen.getByRole('radio', { name: /as it would need/u }));
+    await waitFor(
+      () =>
+        expect(within(screen.getByRole('table')).getAllByRole('row')[1]?.textContent).not.toContain(
+          'the same',
+        ),
+      WAIT,
+    );
+  });
+
+  it('has every variation that this plan allows, and each makes a plan', () => {
+    const { draft } = useDraft.getState();
+    const kitchen = useKitchen.getState();
+    const made = variationsOf(planInputOf(draft!, kitchen), draft!, kitchen);
+    expect(made.map((v) => v.value)).toEqual(
+      expect.arrayContaining(['lid/off', 'heat/medium', 'rest/none', 'soak', 'toast', 'altitude', 'batch']),
+    );
+    for (const v of made) expect(completePlan(v.make()!).ok).toBe(true);
+  });
+});
+
+describe('words and moments', () => {
+  it('put every change into words, and every change of a stage into the stages', () => {
+    const { stages } = plan();
+    const id = 'simmer';
+    const changes = [
+      { code: 'longer', stageId: id, minutes: 5 },
+      { code: 'shorter', stageId: id, minutes: 5 },
+      { code: 'heat', stageId: id, heat: 'veryLow' },
+      { code: 'cloth', stageId: id },
+      { code: 'spreader', stageId: id },
+      { code: 'rest', minutes: 12 },
+      { code: 'noTurn', stageId: id },
+    ] as const;
+    for (const change of changes) {
+      expect(changeText(change, stages, () => '').length).toBeGreaterThan(5);
+      const next = stagesWith(change, stages) as readonly Stage[];
+      expect(next).not.toEqual(stages);
+    }
+    expect(stagesWith({ code: 'pour', waterG: 3 }, stages)).toBeUndefined();
+    expect(changeText({ code: 'pour', waterG: 300 }, stages, (g) => `${g.toString()} ml`)).toBe(
+      '300 ml poured',
+    );
+    expect(changeText({ code: 'largerPot', volumeMl: 6000 }, stages, () => '')).toBe('a pot of 6.0 litres');
+  });
+
+  it('read a course between its rows and thin it', () => {
+    const course = courseOf(plan(), 700);
+    const at = momentAt(course, 3.3);
+    expect(at.tempC).toBeGreaterThan(20);
+    expect(momentAt(course, -5).steamG).toBe(0);
+    expect(momentAt(course, 1e6).steamG).toBe(course.series.steamG.at(-1));
+    expect(thinned(course.series, 2).length).toBeLessThan(course.minutes);
+    const dry = courseOf(plan(), 0);
+    for (const t of dry.troubles) expect(troubleText(t, plan().stages).why).toMatch(/^From minute/u);
+  });
+});

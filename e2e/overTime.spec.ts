@@ -1,0 +1,148 @@
+import { afterAll, afterEach, beforeAll, describe, expect, it, jest } from '@jest/globals';
+import type { Page } from 'puppeteer-core';
+import { fillDemo } from '../scripts/demoData.mjs';
+import { axe, choose, Kitchen, pour, press, retype, sees } from './harness.js';
+
+jest.setTimeout(120_000);
+
+let kitchen: Kitchen;
+beforeAll(async () => {
+  kitchen = await Kitchen.open();
+  await fillDemo(kitchen.url, Date.now());
+});
+afterAll(() => kitchen.close());
+afterEach(() => {
+  expect(kitchen.errors).toEqual([]);
+});
+
+const textOf = (page: Page, testId: string): Promise<string> =>
+  page.$eval(`[data-testid=${testId}]`, (e) => e.textContent);
+const minute = async (page: Page): Promise<number> =>
+  Number.parseInt(await textOf(page, 'course-minute'), 10);
+const until = async (what: () => Promise<boolean>): Promise<void> => {
+  const end = Date.now() + 20_000;
+  while (!(await what())) {
+    if (Date.now() > end) throw new Error('it never came to that');
+    await new Promise((later) => setTimeout(later, 100));
+  }
+};
+
+describe('the course', () => {
+  it('plays, is dragged and stepped along, and passes axe with its charts drawn', async () => {
+    const page = await kitchen.page('/course');
+    await page.waitForSelector('[data-testid=charts] svg');
+    await sees(page, 'It comes out');
+    const from = await minute(page);
+    await press(page, 'Play');
+    await until(async () => (await minute(page)) > from + 2);
+    await press(page, 'Hold');
+    await page.focus('[aria-label=Minute]');
+    await page.keyboard.press('Home');
+    await until(async () => (await minute(page)) === 0);
+    await page.keyboard.press('ArrowRight');
+    await until(async () => (await minute(page)) === 1);
+    await page.click('details summary');
+    await page.waitForSelector('table tbody tr');
+    expect(await axe(page)).toEqual([]);
+    // The worker of the shipped bundle did the simulating, not the page.
+    expect(page.workers().some((w) => w.url().includes('pot.worker'))).toBe(true);
+  });
+
+  it('is stretched by a handle: the end changes while the pour is held, and can be undone', async () => {
+    const page = await kitchen.page('/course');
+    await page.waitForSelector('[aria-label="Minutes of Cover"]');
+    const outcome = (): Promise<string> =>
+      page.$eval('section[aria-labelledby=comes-out]', (e) => e.textContent);
+    const before = await outcome();
+    const handle = await page.$('[aria-label="Minutes of Cover"]');
+    const box = await handle?.boundingBox();
+    if (!box) throw new Error('the handle is on the screen');
+    await page.mouse.move(box.x + box.width / 2, box.y + 20);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + 320, box.y + 20, { steps: 12 });
+    await page.mouse.up();
+    await until(async () => (await outcome()) !== before);
+    await sees(page, 'held while you stretch a stage');
+    await page.keyboard.down('Control');
+    await page.keyboard.press('KeyZ');
+    await page.keyboard.up('Control');
+    await press(page, 'Back to the pour');
+    await page.waitForSelector('[data-testid=pour-main]');
+  });
+
+  it('fits a phone and stands still for a reader who wants no motion', async () => {
+    const page = await kitchen.page('/course', { width: 390, height: 844 });
+    await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
+    await page.waitForSelector('[data-testid=charts] svg');
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    expect(await axe(page)).toEqual([]);
+  });
+});
+
+describe('the odds', () => {
+  it('slide along the pour, lean it, take the offered measurement, and stay while newer ones are worked out', async () => {
+    const page = await kitchen.page('/');
+    await choose(page, 'Dish', 'Splicer');
+    await page.waitForSelector('[data-testid=odds-wanted]');
+    await sees(page, '2,000 simulated kitchens');
+    const first = (await pour(page)).other;
+    await page.focus('[aria-label=Pour]');
+    for (let i = 0; i < 8; i += 1) await page.keyboard.press('ArrowLeft');
+    await sees(page, 'less than the account says');
+    expect((await pour(page)).other).not.toBe(first);
+    await page.waitForSelector('[data-testid=odds-wanted]');
+    await press(page, 'Back to');
+    await until(async () => (await pour(page)).other === first);
+    expect(await axe(page)).toEqual([]);
+    const offered = await page.$eval('section[aria-labelledby=odds]', (e) => e.textContent);
+    if (/Weigh the (grain|base)/u.test(offered)) {
+      const field = await page.waitForSelector('section[aria-labelledby=odds] form input');
+      await field?.type(/Weigh the grain:/u.test(offered) ? '400' : '180');
+      await press(page, 'Use it');
+      await until(
+        async () => (await page.$eval('section[aria-labelledby=odds]', (e) => e.textContent)) !== offered,
+      );
+    }
+  });
+
+  it('are stopped by a tap, and by ten changes in a second only the last is answered', async () => {
+    const page = await kitchen.page('/');
+    await page.waitForSelector('[data-testid=odds-wanted]');
+    for (let i = 0; i < 10; i += 1) await retype(page, 'Amount of grain', `${(400 + i).toString()} g`);
+    await until(
+      async () =>
+        (await page.$eval('section[aria-labelledby=odds]', (e) => e.getAttribute('aria-busy'))) === 'false',
+    );
+    expect(Number(await textOf(page, 'odds-wanted'))).toBeGreaterThan(5);
+  });
+
+  it('come back when a worker is killed half-way', async () => {
+    const page = await kitchen.page('/');
+    await page.waitForSelector('[data-testid=odds-wanted]');
+    const [worker] = page.workers().filter((w) => w.url().includes('pot.worker'));
+    expect(worker).toBeDefined();
+    await worker?.evaluate(() => {
+      setTimeout(() => {
+        throw new Error('killed');
+      }, 0);
+    });
+    await retype(page, 'Amount of grain', '433 g');
+    await sees(page, 'simulated kitchens like yours');
+    kitchen.errors.length = 0;
+  });
+});
+
+describe('what if', () => {
+  it('sets two courses on one chart and says the difference in words', async () => {
+    const page = await kitchen.page('/what-if');
+    await page.waitForSelector('[data-testid=difference]');
+    await page.waitForSelector('[data-testid=charts] svg');
+    await choose(page, 'Done otherwise', 'no rest');
+    await until(async () => (await textOf(page, 'difference')).startsWith('With no rest'));
+    await choose(page, 'Done otherwise', 'a double batch');
+    await until(async () => (await textOf(page, 'difference')).startsWith('With a double batch'));
+    expect(await axe(page)).toEqual([]);
+    await page.setViewport({ width: 390, height: 844 });
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  });
+});
