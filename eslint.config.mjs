@@ -5,7 +5,7 @@ import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
 /** Folders of core in the order imports may point: each may import those before it. */
-const CORE = ['measures', 'larder', 'heat', 'method', 'account'];
+const CORE = ['measures', 'larder', 'heat', 'method', 'account', 'pot', 'odds'];
 
 const noNode = {
   regex: '^(node:|fs$|path$|os$|http$|crypto$)',
@@ -94,7 +94,7 @@ export default tseslint.config(
     files: ['packages/core/src/cautions/**/*.ts'],
     ignores: ['**/*.spec.ts'],
     rules: restrict(noNode, noFramework, {
-      regex: '^\\.\\./(account|index)(/|\\.)',
+      regex: '^\\.\\./(account|pot|odds|index)(/|\\.)',
       message: 'cautions hang off method.',
     }),
   },

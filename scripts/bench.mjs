@@ -1,16 +1,29 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { Agent, request } from 'node:http';
 import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { build, endServer, freePort, install, needChromium, say, startServer, webFolder } from './lib.mjs';
+import {
+  build,
+  endServer,
+  freePort,
+  install,
+  needChromium,
+  root,
+  say,
+  startServer,
+  webFolder,
+} from './lib.mjs';
 
 /** Prints the figures the product promises. A benchmark, never a test: the machine decides the numbers. */
 install();
 needChromium();
 build();
-const { answer, INGREDIENTS, parseLines } = await import('../packages/core/dist/index.js');
+const core = await import('../packages/core/dist/index.js');
+const { answer, INGREDIENTS, parseLines } = core;
+const { cookKitchens, kitchensText } = await import('./kitchens.mjs');
+const { bad, course, draws } = await import('./benchPot.mjs');
 const { ANSWER_EXAMPLE } = await import('../apps/server/dist/answer/answer.example.js');
 const { fillDemo } = await import('./demoData.mjs');
 const { openBrowser } = await import('./browser.mjs');
@@ -93,6 +106,29 @@ function inCore() {
     'ms',
     20,
   );
+}
+
+/** The pot over time: how fast, how right, and that nothing hangs. */
+async function potOverTime() {
+  const pot = await course(core, median);
+  figure('one full course, median', pot.courseMs, 'ms', 1);
+  say(
+    `the registry's solvers at equal accuracy: odex ${pot.odexMs.toFixed(1)} ms (×${pot.odexRatio.toFixed(1)}), ode45-cash-karp ${pot.karpMs.toFixed(1)} ms (×${pot.karpRatio.toFixed(1)}); error of the core ${pot.error.toExponential(1)}`,
+  );
+  figure('registry solvers are slower by at least', -Math.min(pot.odexRatio, pot.karpRatio), '×', -10);
+  const { allS, firstMs } = await draws();
+  figure('2,000 draws on two workers', allS, 's', 1);
+  figure('first odds, 200 draws on two workers', firstMs, 'ms', 150);
+  figure('random plans without an outcome, of 10,000', bad(core, 10_000), '', 0);
+}
+
+/** The reliability table and the rules beaten, into docs/accuracy.md. */
+function kitchens() {
+  const count = Number(process.env.KITCHENS ?? 1000);
+  const text = kitchensText(cookKitchens(core, count), count);
+  const file = join(root, 'docs/kitchens.part.md');
+  writeFileSync(file, text);
+  say('docs/kitchens.part.md, which npm run accuracy puts into docs/accuracy.md');
 }
 
 /** Ten thousand pots, written straight into the file. */
@@ -225,11 +261,66 @@ async function keystroke(url) {
     return taken.slice(20);
   });
   figure('keystroke to new number on screen, p95', quantile(times, 0.95), 'ms', 32);
+  await smooth(browser, url);
   await browser.close();
+}
+
+/** Long tasks of the page while odds are worked out, and frames while the minute is dragged along the course. */
+async function smooth(browser, url) {
+  const page = await browser.newPage();
+  await page.setViewport({ width: 1280, height: 800 });
+  await page.evaluateOnNewDocument(() => {
+    window.longest = 0;
+    new PerformanceObserver((list) => {
+      for (const e of list.getEntries()) window.longest = Math.max(window.longest, e.duration);
+    }).observe({ type: 'longtask' });
+  });
+  await page.goto(url);
+  await page.waitForSelector('[data-testid=odds-wanted]');
+  await new Promise((later) => setTimeout(later, 3000));
+  const longest = await page.evaluate(async () => {
+    // What the first page takes to draw is not what is asked here: another plan, and its odds.
+    const field = document.querySelector('input[aria-label="Amount of grain"]');
+    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+    field.focus();
+    await new Promise((later) => setTimeout(later, 500));
+    window.longest = 0;
+    set.call(field, '417 g');
+    field.dispatchEvent(new Event('input', { bubbles: true }));
+    await new Promise((later) => setTimeout(later, 5000));
+    return window.longest;
+  });
+  figure('longest task of the page while odds run', longest, 'ms', 50);
+  await page.goto(`${url}/course`);
+  await page.waitForSelector('[data-testid=charts] svg');
+  await new Promise((later) => setTimeout(later, 1500));
+  const thumb = await (await page.$('[aria-label=Minute]')).boundingBox();
+  await page.mouse.move(thumb.x + 18, thumb.y + 18);
+  await page.mouse.down();
+  await page.evaluate(() => {
+    window.frames60 = [];
+    let last = performance.now();
+    const tick = (now) => {
+      window.frames60.push(now - last);
+      last = now;
+      requestAnimationFrame(tick);
+    };
+    requestAnimationFrame(tick);
+  });
+  for (let i = 0; i < 240; i += 1) {
+    await page.mouse.move(150 + ((i * 9) % 900), thumb.y + 18);
+    await new Promise((later) => setTimeout(later, 8));
+  }
+  const frames = await page.evaluate(() => window.frames60.slice(5));
+  await page.mouse.up();
+  figure('frame while time is dragged, p95', quantile(frames, 0.95), 'ms', 20);
+  await page.close();
 }
 
 say(`benchmark on ${cpus().length} cores, ${cpus()[0]?.model ?? 'unknown'}`);
 inCore();
+await potOverTime();
+kitchens();
 firstLoad();
 const folder = mkdtempSync(join(tmpdir(), 'hammock-bench-'));
 const port = await freePort(4500);

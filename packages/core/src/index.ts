@@ -144,6 +144,7 @@ export type { Warning, WarningCode } from './account/warnings.js';
 
 export { cookPot, STEP_MIN, type Cooked, type CookOptions } from './pot/cook.js';
 export { courseOf, type Course, type CourseSeries, type Trouble, type TroubleWhy } from './pot/course.js';
+export { stretchesOf, type Stretch } from './pot/stretches.js';
 export { courseFor, pouredWaterG } from './pot/courseFor.js';
 export { withChange, type Change, type TroubleCode } from './pot/changes.js';
 export { judge, type BaseBand, type BedOutcome, type PotFlags, type PotOutcome } from './pot/judge.js';

@@ -68,7 +68,7 @@ beforeEach(() => {
   });
   useOdds.setState({ odds: undefined, of: undefined, progress: undefined, problem: undefined });
   // Two hundred kitchens are enough to see the panel at work.
-  Object.assign(DRAWS, { first: 60, all: 60 });
+  Object.assign(DRAWS, { first: 60, all: 60, refineAfterMs: 0 });
 });
 afterEach(() => {
   useOdds.getState().stop();

@@ -17,7 +17,14 @@ export interface OddsStore {
 }
 
 /** At once, and when there is time. */
-export const DRAWS = { first: 200, all: 2000 } as const;
+export const DRAWS: Refining = { first: 200, all: 2000, refineAfterMs: 1000 };
+
+export interface Refining {
+  readonly first: number;
+  readonly all: number;
+  /** A plan must have stood for so long before the many are worth their heat, ms. */
+  readonly refineAfterMs: number;
+}
 const PIECE = 50;
 /** A plan that is still being typed is not worth a thousand pots, ms. */
 const QUIET_MS = 120;
@@ -75,6 +82,16 @@ export const useOdds = create<OddsStore>()((set, get) => ({
 }));
 let asking: string | undefined;
 
+/** Waits, or is cancelled. */
+const quiet = (ms: number, signal: AbortSignal): Promise<void> =>
+  new Promise((done, failed) => {
+    const wait = setTimeout(done, ms);
+    signal.addEventListener('abort', () => {
+      clearTimeout(wait);
+      failed(new PoolEnded('cancelled'));
+    });
+  });
+
 export interface Heard {
   readonly done: (draws: number) => void;
   readonly odds: (odds: Odds) => void;
@@ -86,7 +103,7 @@ export async function simulate(
   input: PlanInput,
   signal: AbortSignal,
   heard: Heard,
-  { first, all }: { readonly first: number; readonly all: number } = DRAWS,
+  { first, all, refineAfterMs }: Refining = DRAWS,
 ): Promise<void> {
   const rows = new Float64Array(all * ROW);
   let done = 0;
@@ -112,5 +129,7 @@ export async function simulate(
     if (odds) heard.odds(odds);
     return odds !== undefined;
   };
-  if ((await stretch(0, first)) && all > first) await stretch(first, all);
+  if (!(await stretch(0, first)) || all <= first) return;
+  await quiet(refineAfterMs, signal);
+  await stretch(first, all);
 }

@@ -20,7 +20,7 @@ export function useQuickOdds(input: PlanInput | undefined): Odds | undefined {
           setMade({ key, odds });
         },
       },
-      { first: DRAWS.first, all: DRAWS.first },
+      { ...DRAWS, all: DRAWS.first },
     ).catch(() => undefined);
     return () => {
       cancelled.abort();

@@ -106,7 +106,7 @@ describe('odds from workers', () => {
       PLAN,
       signal,
       { odds: (o) => heard.push(o), done: (n) => done.push(n) },
-      { first: 60, all: 130 },
+      { first: 60, all: 130, refineAfterMs: 0 },
     );
     return { heard, done };
   };

@@ -107,7 +107,7 @@ function keep(
   setup: ReturnType<typeof setupOf>,
   waterG: number,
 ): void {
-  const { rested, served } = cookPot(plan, waterG, { setup, stepMin: STEP_MIN, order: 2 });
+  const { rested, served } = cookPot(plan, waterG, { setup, stepMin: STEP_MIN });
   const meanW = (get(served, W0) + get(served, W0 + 1) + get(served, W0 + 2)) / BEDS;
   const at = which * POINT_SIZE;
   pots[at + POINT.feels] = wetBasis(meanW / setup.truth.bag);

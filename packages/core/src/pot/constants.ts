@@ -51,7 +51,7 @@ export const HOT_SPOT = { thinOnFlame: 1.4, thinOnPlate: 1.2, heavy: 1.1, spread
 /** The film follows its target in this time wet, and with a dry bed on it, min †. */
 export const FILM_LAG = { wetMin: 0.6, dryMin: 2.5 } as const;
 /** Depth of the layer of grain that touches the floor, mm, and how fast the bed above wicks water into it, per min †. */
-export const CRUST_LAYER = { mm: 1.2, wicksPerMin: 0.012, dryGPerMl: 0.25 } as const;
+export const CRUST_LAYER = { mm: 1.9, wicksPerMin: 0.012, dryGPerMl: 0.25 } as const;
 
 /** Browning: 120 kJ/mol; a golden crust after twelve minutes at 160 °C; past 260 it chars no faster †. */
 export const BROWNS = { jPerMol: 120_000, atC: 160, goldenMin: 12, charsAtC: 260 } as const;
@@ -69,7 +69,7 @@ export const TOASTS = { jPerMol: 90_000, atC: 170, goldenMin: 2.6, mostC: 185 } 
 /** Nobody finds a hard centre from 0.9 to 0.95 on; below this a tooth does †. */
 export const NO_HARD_CENTRE = 0.86;
 /** Water hanging on the top grains from which the top is wet, g per m² of the pot †. */
-export const WET_TOP_G_PER_M2 = 80;
+export const WET_TOP_G_PER_M2 = 65;
 /** Free liquid among the finished grain from which the pot is wet, g per g of dry matter †. */
 export const WET_POT_PER_G = 0.12;
 /** Moisture the top may stand under the mean before it is a dry top, points †. */

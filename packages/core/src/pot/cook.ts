@@ -13,12 +13,13 @@ import {
   pourIn,
   waterG,
   type CookedStage,
+  type OnStretch,
   type Recorder,
   type Walk,
 } from './walk.js';
 
-/** Longest step of the integration, min: halving it moves the final moisture by less than a thousandth. */
-export const STEP_MIN = 0.25;
+/** Longest step of the integration, min: halving it moves the final moisture by less than a ten-thousandth. */
+export const STEP_MIN = 0.5;
 /** The finished pot stands open this long while it is forked and served, min †. */
 const SERVING_MIN = 2;
 
@@ -44,6 +45,7 @@ export interface CookOptions {
   readonly stepMin?: number;
   readonly order?: Order;
   readonly record?: Recorder;
+  readonly stretch?: OnStretch;
   /** The plan's setup where it is known already. */
   readonly setup?: Setup;
 }
@@ -57,8 +59,8 @@ export interface CookOptions {
  */
 export function cookPot(plan: CompletePlan, pourWaterG: number, options: CookOptions = {}): Cooked {
   const setup = options.setup ?? setupOf(plan, options.truth);
-  const { stepMin = STEP_MIN, order = 4, record } = options;
-  const walk = newWalk(setup, pourWaterG, { stepMin, order, record });
+  const { stepMin = STEP_MIN, order = 2, record, stretch } = options;
+  const walk = newWalk(setup, pourWaterG, { stepMin, order, record, stretch });
   let grainReady = !plan.stages.some((s) => s.act === 'grain');
   for (const stage of plan.stages) {
     const { act } = stage;

@@ -162,7 +162,7 @@ export function rates(y: State, dy: State, s: Setting, boiling: boolean): void {
     // All of the heat enters through the layer on the floor, so it dries first; the bed above wicks into it.
     const crust = get(y, CRUST);
     const refills = WETS_FLOOR_PER_MIN * wet + CRUST_LAYER.wicksPerMin * Math.min(1, get(y, W0) / 2);
-    dy[CRUST] = refills * (1 - crust) - ((fromBeds * dries0) / setup.crustG) * crust;
+    dy[CRUST] = refills * (1 - crust) - ((fromBeds * driesAll) / setup.crustG) * crust;
   } else {
     dy[W0] = dy[W0 + 1] = dy[W0 + 2] = 0;
     dy[DONE0] = dy[DONE0 + 1] = dy[DONE0 + 2] = 0;

@@ -46,6 +46,17 @@ export interface CookedStage {
   readonly steamG: number;
 }
 
+/** Told of every stretch between two events. */
+export type OnStretch = (from: State, to: State, how: Stretched) => void;
+
+export interface Stretched {
+  readonly minutes: number;
+  readonly s: Setting;
+  readonly boiling: boolean;
+  /** What ended it, where something did. */
+  readonly until: Crossing | undefined;
+}
+
 /** One moment of the course. */
 export type Recorder = (atMin: number, y: State) => void;
 
@@ -54,6 +65,7 @@ export interface Walk {
   readonly setup: Setup;
   readonly stepMin: number;
   readonly record: Recorder | undefined;
+  readonly stretch: OnStretch | undefined;
   readonly room: Room;
   readonly y: State;
   readonly cooked: CookedStage[];
@@ -78,14 +90,16 @@ export interface How {
   readonly stepMin: number;
   readonly order: Order;
   readonly record: Recorder | undefined;
+  readonly stretch?: OnStretch | undefined;
 }
 
-export function newWalk(setup: Setup, pourG: number, { stepMin, order, record }: How): Walk {
+export function newWalk(setup: Setup, pourG: number, { stepMin, order, record, stretch }: How): Walk {
   const later = setup.plan.laterShare * Math.max(0, pourG);
   return {
     setup,
     stepMin,
     record,
+    stretch,
     room: room(order),
     y: new Float64Array(SIZE),
     cooked: [],
@@ -197,6 +211,18 @@ export const record = (walk: Walk): void => {
 export function goOn(walk: Walk, s: Setting, boiling: boolean, forMin: number, crossing?: Crossing): boolean {
   const { y, room: r } = walk;
   const stepMin = Math.min(walk.stepMin, s.stepMin);
+  const from = walk.stretch ? y.slice() : undefined;
+  const began = walk.atMin;
+  const ended = (crossed: boolean): boolean => {
+    if (from)
+      walk.stretch?.(from, y.slice(), {
+        minutes: walk.atMin - began,
+        s,
+        boiling,
+        until: crossed ? crossing : undefined,
+      });
+    return crossed;
+  };
   let left = forMin;
   while (left > 1e-9) {
     const h = left < stepMin * 1.01 ? left : stepMin;
@@ -207,7 +233,7 @@ export function goOn(walk: Walk, s: Setting, boiling: boolean, forMin: number, c
     walk.atMin += taken;
     left -= taken;
     record(walk);
-    if (crossed) return true;
+    if (crossed) return ended(true);
   }
-  return false;
+  return ended(false);
 }

@@ -81,9 +81,12 @@ export function PourScreen() {
         <p className="text-xl">The number appears as soon as the words above make a pot.</p>
       )}
       {answer && !plan.stale && (
-        <Suspense>
-          <OddsPanel answer={answer} input={input} />
-        </Suspense>
+        // The room it will take is kept free, so that nothing below moves under a thumb when it comes.
+        <div className="min-h-[50rem] lg:min-h-[28rem]">
+          <Suspense>
+            <OddsPanel answer={answer} input={input} />
+          </Suspense>
+        </div>
       )}
       <Suspense fallback={<p aria-busy>…</p>}>
         <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
