@@ -52,6 +52,18 @@ const WRONG = [
     'no-restricted-imports',
   ],
   [
+    'account on pot',
+    'packages/core/src/account/answer.ts',
+    "export { cookPot } from '../pot/cook.js';",
+    'no-restricted-imports',
+  ],
+  [
+    'pot on odds',
+    'packages/core/src/pot/cook.ts',
+    "export { oddsOf } from '../odds/odds.js';",
+    'no-restricted-imports',
+  ],
+  [
     'cautions on account',
     'packages/core/src/cautions/cautions.ts',
     "export { answer } from '../account/answer.js';",

@@ -58,8 +58,45 @@ export const GAPS_FULL: Partial<Readonly<Record<Sign | 'flip', number>>> = {
   absorbed: 0.15,
   flip: 0.1,
 };
+/** What a plan's grain is to the walk; worked out once, for the walk is made a hundred times for one answer. */
+interface Facts {
+  readonly fullW: number;
+  readonly perMin: number;
+  readonly wettedW: number;
+  readonly dryG: number;
+  /** Rate of drinking at the boil of this place against 100 °C. */
+  readonly atBoil: number;
+  /** Steam of everything after each stage, g, once it has been asked for. */
+  readonly later: Map<string, number>;
+  /** Rate at the boil of each stage and whether it is held, in the order of the stages. */
+  readonly rates: readonly { readonly rate: number; readonly holds: boolean }[];
+  /** What a cloth and a lid take, and what goes at the table from a pot no hotter than the boil. */
+  readonly besides: readonly StageSteam[];
+  readonly served: number;
+}
+const FACTS = new WeakMap<CompletePlan, Facts>();
+
+function factsOf(plan: CompletePlan, at: Surroundings): Facts {
+  const known = FACTS.get(plan);
+  if (known) return known;
+  const made: Facts = {
+    fullW: fullW(plan.grain),
+    perMin: drinksPerMin(plan),
+    wettedW: wettedW(plan),
+    dryG: dryMatter(plan.grain, plan.grainG),
+    atBoil: rateAt(at.boil.tempC),
+    later: new Map(),
+    rates: plan.stages.map((s) => ({ rate: boilingSteamRate(at, s), holds: holdsBoil(at, s) })),
+    besides: besidesOf(plan, at),
+    served: leakRate(plan.vessel, 'off') * SERVING_MIN,
+  };
+  FACTS.set(plan, made);
+  return made;
+}
+
 /** What the walk through the stages carries along. */
 interface Walk {
+  readonly facts: Facts;
   readonly plan: CompletePlan;
   readonly at: Surroundings;
   readonly kJPerK: number;
@@ -67,6 +104,8 @@ interface Walk {
   tempC: number;
   hottestC: number;
   wet: boolean;
+  /** Which stage it is at. */
+  index: number;
   /** What the grain has drunk so far under liquid, W. */
   w: number;
   readonly steam: StageSteam[];
@@ -81,6 +120,7 @@ interface Walk {
 export function stageSteam(plan: CompletePlan, pourG: number, moisture: number): readonly StageSteam[] {
   const at = surroundings(plan);
   const { kJPerK, startC, contentsMl } = contentsOf(plan, pourG);
+  const facts = factsOf(plan, at);
   const walk: Walk = {
     plan,
     at,
@@ -89,10 +129,15 @@ export function stageSteam(plan: CompletePlan, pourG: number, moisture: number):
     tempC: startC,
     hottestC: startC,
     wet: false,
-    w: wettedW(plan),
+    index: 0,
+    facts,
+    w: facts.wettedW,
     steam: [],
   };
-  for (const stage of plan.stages) step(walk, stage, contentsMl);
+  plan.stages.forEach((stage, i) => {
+    walk.index = i;
+    step(walk, stage, contentsMl);
+  });
   besides(walk);
   // A stage that waits for a boil is the one to blame; else the whole pot stayed too cool.
   if (walk.hottestC < COOKS_FROM_C && walk.steam.every((s) => s.boils)) markCold(walk);
@@ -117,22 +162,21 @@ function step(walk: Walk, stage: Stage, contentsMl: number): void {
  * where there is little stew. Frying on without any would toast the grain, so the stage is over.
  */
 function fryDry(walk: Walk, stage: Stage): void {
-  const { plan, at } = walk;
+  const { plan, at, facts } = walk;
   const { othersKJPerK, grainKJPerK } = heatParts(plan);
   const kJPerK = othersKJPerK + grainKJPerK;
   const coolC = (othersKJPerK * at.boil.tempC + grainKJPerK * at.roomC) / kJPerK;
   const up = comeUp(at, stage, kJPerK, coolC, plannedMin(stage));
   const rate = boilingSteamRate(at, stage);
   const thereG = stewG(plan) - up.steamG;
-  const gaps = (GAPS_FULL.stewTakenUp ?? 0) * gapsPerDryG(walk.w) * dryMatter(plan.grain, plan.grainG);
-  const drinksG = dryMatter(plan.grain, plan.grainG) * drinksPerMin(plan) * (fullW(plan.grain) - walk.w);
+  const gaps = (GAPS_FULL.stewTakenUp ?? 0) * gapsPerDryG(walk.w) * facts.dryG;
+  const drinksG = facts.dryG * facts.perMin * (facts.fullW - walk.w);
   const timed = stage.end.kind === 'minutes';
   const most = plannedMin(stage) - up.minutes;
   const takenUp = Math.max(0, thereG - gaps) / (rate + STEW_WETS * drinksG);
   const boiled = timed ? most : Math.min(most, takenUp);
   const steamG = Math.min(rate * boiled, Math.max(0, thereG));
-  walk.w +=
-    Math.min(Math.max(0, thereG - steamG), STEW_WETS * drinksG * boiled) / dryMatter(plan.grain, plan.grainG);
+  walk.w += Math.min(Math.max(0, thereG - steamG), STEW_WETS * drinksG * boiled) / facts.dryG;
   walk.wet = true;
   // The pour meets a pot that has just been on the fire.
   const pouredKJPerK = walk.kJPerK - kJPerK;
@@ -156,7 +200,7 @@ function stewG(plan: CompletePlan): number {
 /** On the way to the boil, then at it. */
 function heated(walk: Walk, stage: Stage): void {
   const { at } = walk;
-  const rate = boilingSteamRate(at, stage);
+  const { rate, holds } = walk.facts.rates[walk.index] ?? { rate: 0, holds: false };
   if (stage.heat === 'off') return rest(walk, stage);
   const waitsForBoil = stage.act === 'boil';
   const untilDrunk = stage.end.kind === 'flip' || (stage.end.kind === 'sign' && stage.end.sign in GAPS_FULL);
@@ -172,7 +216,7 @@ function heated(walk: Walk, stage: Stage): void {
   const boiled = up.boils ? atBoil : 0;
   drinks(walk, boiled);
   const needsBoil = waitsForBoil || untilDrunk;
-  if (up.boils && !needsBoil && !holdsBoil(at, stage)) {
+  if (up.boils && !needsBoil && !holds) {
     const standing = standingSteam(at, stage, boiled, walk.kJPerK, walk.tempC);
     walk.tempC = standing.tempC;
     return add(walk, stage, up.minutes + boiled, up.steamG + standing.steamG, rate, true);
@@ -243,24 +287,24 @@ function release(walk: Walk, stage: Stage): void {
 
 /** So many minutes under liquid at the boil. */
 function drinks(walk: Walk, minutes: number): void {
-  const { plan, at } = walk;
-  const lacks = fullW(plan.grain) - walk.w;
-  if (lacks > 0) walk.w += lacks * (1 - Math.exp(-drinksPerMin(plan) * rateAt(at.boil.tempC) * minutes));
+  const { facts } = walk;
+  const lacks = facts.fullW - walk.w;
+  if (lacks > 0 && minutes > 0) walk.w += lacks * (1 - Math.exp(-facts.perMin * facts.atBoil * minutes));
 }
 
 /** Grain drinks on the way to the boil too: as in a soak until its starch swells, then faster and faster. */
 function drinksOnTheWay(walk: Walk, fromC: number, toC: number, minutes: number): void {
-  const { plan } = walk;
-  const perMin = drinksPerMin(plan);
+  const { plan, facts } = walk;
   const step = minutes / WAY_STEPS;
   for (let i = 0; i < WAY_STEPS; i += 1) {
     const tempC = fromC + ((toC - fromC) * (i + 0.5)) / WAY_STEPS;
     const swollen = swelling(tempC);
     const soaked = Math.max(plan.grain.soakedW, walk.w);
-    const holds = soaked + (fullW(plan.grain) - soaked) * swollen;
-    const rate =
-      (1 - swollen) * soakRate(plan.grain, Math.min(tempC, SOAKS_TO_C)) + swollen * perMin * rateAt(tempC);
-    if (holds > walk.w) walk.w += (holds - walk.w) * (1 - Math.exp(-rate * step));
+    const holds = soaked + (facts.fullW - soaked) * swollen;
+    if (holds <= walk.w) continue;
+    const cold = swollen > 0.99 ? 0 : soakRate(plan.grain, Math.min(tempC, SOAKS_TO_C));
+    const hot = swollen < 0.01 ? 0 : facts.perMin * rateAt(tempC);
+    walk.w += (holds - walk.w) * (1 - Math.exp(-((1 - swollen) * cold + swollen * hot) * step));
   }
 }
 const WAY_STEPS = 6;
@@ -271,18 +315,18 @@ const WAY_STEPS = 6;
  * time, for one bed.
  */
 function drinkingHere(walk: Walk, stage: Stage): number {
-  const { plan, at, targetW } = walk;
+  const { at, targetW, facts } = walk;
   const sign = stage.end.kind === 'sign' ? stage.end.sign : 'flip';
   const share = GAPS_FULL[sign] ?? 0;
-  const dryG = dryMatter(plan.grain, plan.grainG);
+  const { dryG } = facts;
   // What will be steam later on is free liquid now.
   const lasts = targetW + laterSteamG(walk, stage) / dryG;
   const endW = (lasts - share * gapsPerDryG(0)) / (1 + share * GAPS_PER_ML);
   if (endW <= walk.w) return 0;
-  const full = Math.max(fullW(plan.grain), endW + 0.2);
-  const rate = drinksPerMin(plan) * rateAt(at.boil.tempC);
+  const full = Math.max(facts.fullW, endW + 0.2);
+  const rate = facts.perMin * facts.atBoil;
   const open = stage.lid === 'off' || stage.lid === 'ajar';
-  const wets = percolating(boilingSteamRate(at, stage) / openingM2(at.vessel));
+  const wets = percolating((facts.rates[walk.index]?.rate ?? 0) / openingM2(at.vessel));
   const above = open ? OPEN_TOP_DRINKS * wets : wets;
   const step = (endW - walk.w) / SIGN_STEPS;
   let minutes = 0;
@@ -295,39 +339,46 @@ function drinkingHere(walk: Walk, stage: Stage): number {
   }
   return Math.min(LONGEST_SIGN_MIN, minutes);
 }
-const SIGN_STEPS = 12;
+const SIGN_STEPS = 8;
 /** Above the liquid of an open pot grain is cooler, and drinks at this share of its rate on average †. */
 const OPEN_TOP_DRINKS = 0.7;
 /** A cook gives up waiting for a sign after this long, min. */
 const LONGEST_SIGN_MIN = 90;
 
 /** Steam of the stages after this one, and what the lid takes with it, g: the main part of it. */
-function laterSteamG({ plan, at }: Walk, stage: Stage): number {
-  const later = plan.stages.slice(plan.stages.indexOf(stage) + 1);
+function laterSteamG({ plan, at, facts, index }: Walk, stage: Stage): number {
+  const known = facts.later.get(stage.id);
+  if (known !== undefined) return known;
+  const later = plan.stages.slice(index + 1);
   let g = 0;
-  for (const s of later) if (s.heat !== 'off') g += boilingSteamRate(at, s) * plannedMin(s);
-  const lidded = later.some((s) => s.lid !== 'off' && s.lid !== 'ajar');
-  return g + (lidded ? LID_FILM_G_PER_M2 * openingM2(at.vessel) : 0);
+  later.forEach((s, i) => {
+    if (s.heat !== 'off') g += (facts.rates[index + 1 + i]?.rate ?? 0) * plannedMin(s);
+  });
+  if (later.some((s) => s.lid !== 'off' && s.lid !== 'ajar')) g += LID_FILM_G_PER_M2 * openingM2(at.vessel);
+  facts.later.set(stage.id, g);
+  return g;
 }
 
-/** What hangs under the lid, what a cloth takes up, and what goes while the pot is served. */
-function besides(walk: Walk): void {
-  const { plan, at, steam } = walk;
+/** What hangs under the lid and what a cloth takes up. */
+function besidesOf(plan: CompletePlan, at: Surroundings): readonly StageSteam[] {
   const lidded = plan.stages.filter((s) => isWet(s.act) && s.lid !== 'off' && s.lid !== 'ajar');
   const clothed = lidded.filter((s) => s.lid === 'cloth').reduce((sum, s) => sum + plannedMin(s), 0);
   const condenses = (lidLoss(at.vessel, at.boil.tempC, at.roomC) * 60) / at.boil.latentKJPerKg;
-  if (clothed > 0) {
-    const g = Math.min(CLOTH_HOLDS_G, condenses * clothed);
-    steam.push(entry('cloth', 'cloth', clothed, g, condenses, true));
-  }
-  if (lidded.at(-1) && lidded.at(-1)?.lid !== 'cloth') {
-    steam.push(entry('lid', 'lid', 0, LID_FILM_G_PER_M2 * openingM2(plan.vessel), 0, true));
-  }
-  // A pot opened while it is still above the open boil boils itself down to it.
-  const flash = (Math.max(0, walk.tempC - at.boil.tempC) * walk.kJPerK * 1000) / at.boil.latentKJPerKg;
-  steam.push(
-    entry('serve', 'serve', SERVING_MIN, leakRate(plan.vessel, 'off') * SERVING_MIN + flash, 0, true),
-  );
+  const made: StageSteam[] = [];
+  if (clothed > 0)
+    made.push(
+      entry('cloth', 'cloth', clothed, Math.min(CLOTH_HOLDS_G, condenses * clothed), condenses, true),
+    );
+  if (lidded.at(-1) && lidded.at(-1)?.lid !== 'cloth')
+    made.push(entry('lid', 'lid', 0, LID_FILM_G_PER_M2 * openingM2(plan.vessel), 0, true));
+  return made;
+}
+
+/** Those, and what goes while the pot is served: opened above the open boil it boils itself down to it. */
+function besides({ facts, at, steam, tempC, kJPerK }: Walk): void {
+  for (const s of facts.besides) steam.push(s);
+  const flash = (Math.max(0, tempC - at.boil.tempC) * kJPerK * 1000) / at.boil.latentKJPerKg;
+  steam.push(entry('serve', 'serve', SERVING_MIN, facts.served + flash, 0, true));
 }
 
 function markCold(walk: Walk): void {

@@ -3,6 +3,7 @@ import { GAUGE_KPA, PURGE_VOLUMES, STEAM_G_PER_L } from './constants.js';
 import {
   heatLoss,
   leakPerM2,
+  lossPerK,
   netPower,
   openingM2,
   type Fire,
@@ -40,18 +41,34 @@ export function boilingSteamRate(at: Surroundings, fire: Fire): number {
 }
 
 /** Vapour through the closure at a temperature up to the boil, g/min: in proportion to its pressure. */
-export const vapourAt = (at: Surroundings, fire: Pick<Fire, 'lid'>, tempC: number): number =>
-  (leakRate(at.vessel, fire.lid) * Math.min(at.boil.kPa, vapourPressure(tempC))) / at.boil.kPa;
+const vapourAt = (at: Surroundings, fire: Fire, tempC: number): number =>
+  vapourOf(balanceOf(at, fire), tempC);
 
 /** True when the setting keeps the pot at the boil. */
 export const holdsBoil = (at: Surroundings, fire: Fire): boolean =>
   surplusW(at, fire) * 60 >= leakRate(at.vessel, fire.lid) * at.boil.latentKJPerKg;
 
-/** Power left over at a temperature below the boil, W. */
-const leftOverW = (at: Surroundings, fire: Fire, tempC: number): number =>
-  netPower(at.hob, fire, at.vessel) -
-  heatLoss(at.vessel, fire, tempC, at.roomC) -
-  (vapourAt(at, fire, tempC) * at.boil.latentKJPerKg) / 60;
+/** The balance of a pot below the boil with everything looked up that its temperature does not change. */
+interface Balance {
+  readonly at: Surroundings;
+  readonly powerW: number;
+  readonly lossWPerK: number;
+  readonly leakPerMin: number;
+}
+
+const balanceOf = (at: Surroundings, fire: Fire): Balance => ({
+  at,
+  powerW: netPower(at.hob, fire, at.vessel),
+  lossWPerK: lossPerK(at.vessel, fire),
+  leakPerMin: leakRate(at.vessel, fire.lid),
+});
+
+const vapourOf = ({ at, leakPerMin }: Balance, tempC: number): number =>
+  (leakPerMin * Math.min(at.boil.kPa, vapourPressure(tempC))) / at.boil.kPa;
+
+/** Power left over once losses and vapour are paid for, W. */
+const leftOverW = ({ at, powerW, lossWPerK }: Balance, tempC: number, vapour: number): number =>
+  powerW - lossWPerK * Math.max(0, tempC - at.roomC) - (vapour * at.boil.latentKJPerKg) / 60;
 
 /** Halvings of the range from room to boil: to a thousandth of a degree. */
 const HALVINGS = 17;
@@ -59,11 +76,12 @@ const HALVINGS = 17;
 /** Temperature a setting holds in the long run, °C; the boil at most. */
 export function holdingC(at: Surroundings, fire: Fire): number {
   if (holdsBoil(at, fire)) return at.boil.tempC;
+  const balance = balanceOf(at, fire);
   let low = Math.min(at.roomC, at.boil.tempC);
   let high = at.boil.tempC;
   for (let i = 0; i < HALVINGS; i += 1) {
     const mid = (low + high) / 2;
-    if (leftOverW(at, fire, mid) > 0) low = mid;
+    if (leftOverW(balance, mid, vapourOf(balance, mid)) > 0) low = mid;
     else high = mid;
   }
   return (low + high) / 2;
@@ -147,15 +165,21 @@ export function standingSteam(
   );
   const step = minutes / steps;
   const perStep = (step * 0.06) / heatCapacityKJPerK;
-  let tempC = Math.min(fromC, at.boil.tempC);
+  const balance = balanceOf(at, fire);
+  // Under a locked lid nothing is let go, so it may still be hotter than the open boil.
+  const most = balance.leakPerMin > 0 ? at.boil.tempC : Math.max(at.boil.tempC, fromC);
+  let tempC = Math.min(fromC, most);
+  let vapour = vapourOf(balance, tempC);
   let steamG = 0;
   for (let i = 0; i < steps; i += 1) {
-    const before = leftOverW(at, fire, tempC);
-    const guess = Math.min(at.boil.tempC, tempC + perStep * before);
-    const next = tempC + (perStep * (before + leftOverW(at, fire, guess))) / 2;
-    const after = Math.min(at.boil.tempC, Math.max(at.roomC, next));
-    steamG += (step * (vapourAt(at, fire, tempC) + vapourAt(at, fire, after))) / 2;
+    const before = leftOverW(balance, tempC, vapour);
+    const guess = Math.min(most, tempC + perStep * before);
+    const next = tempC + (perStep * (before + leftOverW(balance, guess, vapourOf(balance, guess)))) / 2;
+    const after = Math.min(most, Math.max(at.roomC, next));
+    const later = vapourOf(balance, after);
+    steamG += (step * (vapour + later)) / 2;
     tempC = after;
+    vapour = later;
   }
   return { steamG, tempC };
 }

@@ -33,6 +33,8 @@ export interface Cooked {
   /** When the liquid went in, min from the first stage with liquid. */
   readonly minutes: number;
   readonly broken: number;
+  /** When the liquid had gone on the fire while grain was still hard, min. */
+  readonly ranDryMin: number | undefined;
   readonly fullest: { readonly ml: number; readonly atMin: number };
   /** Water that is neither in the pot nor among what has left it, g: 0 but for rounding. */
   readonly waterClosesToG: number;
@@ -129,6 +131,7 @@ function finish(walk: Walk): Cooked {
     stages: walk.cooked,
     minutes: walk.atMin,
     broken: walk.broken,
+    ranDryMin: walk.ranDryMin,
     fullest: { ml: walk.fullestMl, atMin: walk.fullestMin },
     waterClosesToG: waterG(walk) - walk.putInG,
     heat: { inKJ, closesToKJ: inKJ - (y[HEAT_OUT] ?? 0) - capacity(s, y[STEAM] ?? 0) * (y[TEMP] ?? 0) },

@@ -192,9 +192,21 @@ function troublesOf(
       { ml: cooked.fullest.ml, volumeMl: plan.vessel.volumeMl },
       boilsOver,
     );
+  if (cooked.ranDryMin !== undefined && !nothing) {
+    const why =
+      get(cooked.served, STEAM) > MUCH_STEAM * (pourWaterG + setup.broughtG)
+        ? 'boiledOff'
+        : 'tooLittlePoured';
+    add(
+      'ranDry',
+      why,
+      cooked.ranDryMin,
+      { donePercent: 100 * leastDone(outcome) },
+      (c) => c.ranDryMin !== undefined,
+    );
+  }
   const steamShare = get(cooked.served, STEAM) / Math.max(1, pourWaterG + setup.broughtG);
-  const least = Math.min(...outcome.beds.map((b) => b.done));
-  flagged('hardCentre', hot(s) ? 'shortTime' : 'tooCool', endMin, { donePercent: 100 * least });
+  flagged('hardCentre', hot(s) ? 'shortTime' : 'tooCool', endMin, { donePercent: 100 * leastDone(outcome) });
   flagged(
     'tooHard',
     steamShare > MUCH_STEAM ? 'boiledOff' : outcome.leftG > 20 ? 'shortTime' : 'tooLittlePoured',
@@ -213,6 +225,8 @@ function troublesOf(
   flagged('broken', 'stirredLate', endMin, { percent: 100 * outcome.broken });
   return troubles;
 }
+
+const leastDone = ({ beds }: PotOutcome): number => Math.min(...beds.map((b) => b.done));
 
 const hot = (s: CourseSeries): boolean => Math.max(...s.tempC) > 90;
 

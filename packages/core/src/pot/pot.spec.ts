@@ -404,6 +404,14 @@ describe('going wrong the known ways', () => {
     }
   });
 
+  it('a fierce ring boils it dry before it is done, and says when', () => {
+    const fierce = edited(PILAF, (s) => (s.act === 'simmer' ? { ...s, heat: 'high' } : s));
+    const dry = courseOf(fierce, waterG * 0.7).troubles.find((t) => t.code === 'ranDry')!;
+    expect(dry.stageId).toBe('simmer');
+    expect(dry.why).toBe('boiledOff');
+    expect(dry.avoidedBy.map((c) => c.code)).toContain('heat');
+  });
+
   it('foam of unwashed grain in a small pot goes over the brim', () => {
     const small = planOf({ ...PILAF, wash: 'unwashed', vessel: { diameterCm: 18, volumeMl: 1200 } });
     expect(codes(courseOf(small, waterG))).toContain('boiledOver');

@@ -100,7 +100,11 @@ export function rates(y: State, dy: State, s: Setting, boiling: boolean): void {
   const wet = s.grainIn ? avail / (avail + floor) : get(y, FREE) / (get(y, FREE) + floor);
   const moist = s.grainIn ? wet + (1 - wet) * Math.min(1, (1.1 * driesAll) / most) : wet;
   const vapour = asked * moist;
-  const condensed = s.grainIn ? ((s.condensesKJPerK * Math.max(0, over)) / s.latentKJ) * pressure * moist : 0;
+  const condensed = s.grainIn
+    ? ((s.condensesKJPerK * Math.max(0, Math.min(tempC, s.boilC) - setup.at.roomC)) / s.latentKJ) *
+      pressure *
+      moist
+    : 0;
   const carried =
     s.grainIn && s.lidded
       ? (CARRIED_UP.perG * vapour) / (1 + vapour / setup.areaM2 / CARRIED_UP.halfGPerMinM2)
@@ -181,13 +185,16 @@ export function rates(y: State, dy: State, s: Setting, boiling: boolean): void {
     (1 + (10 * SUGAR_BROWNS * sugar) / (1 + 2.5 * sugar));
 }
 
+/** Past this grain dries and chars; it does not cook any faster, °C. */
+const COOKS_TO_C = 130;
+
 /** What depends on the temperature alone. */
 function atTemp(s: Setting, tempC: number): Setting['memo'] {
   const { memo } = s;
   if (memo.tempC !== tempC) {
     memo.tempC = tempC;
     memo.swollen = swelling(tempC);
-    memo.cooking = cookingFactor(tempC);
+    memo.cooking = cookingFactor(Math.min(COOKS_TO_C, tempC));
     memo.soaking = soakRate(s.setup.plan.grain, Math.min(SOAKS_TO_C, tempC));
   }
   return memo;

@@ -2,6 +2,7 @@ import { CP_WATER } from '../heat/constants.js';
 import type { Act } from '../method/stage.js';
 import { room, step, stepTo, type Crossing, type Order, type Room } from './integrate.js';
 import { availableG } from './rates.js';
+import { NO_HARD_CENTRE } from './constants.js';
 import { capacity, type Setting } from './setting.js';
 import type { Setup } from './setup.js';
 import {
@@ -18,6 +19,7 @@ import {
   TOP,
   W0,
   type State,
+  DONE0,
 } from './state.js';
 
 /** How a stage came to its end. */
@@ -84,6 +86,8 @@ export interface Walk {
   fullestMin: number;
   /** Breakage of the grain so far, 0–1. */
   broken: number;
+  /** When the liquid had gone on the fire while grain was still hard; undefined when it never did. */
+  ranDryMin: number | undefined;
 }
 
 export interface How {
@@ -114,6 +118,7 @@ export function newWalk(setup: Setup, pourG: number, { stepMin, order, record, s
     fullestMl: 0,
     fullestMin: 0,
     broken: 0,
+    ranDryMin: undefined,
   };
 }
 
@@ -204,6 +209,15 @@ export const record = (walk: Walk): void => {
   walk.record?.(walk.atMin, walk.y);
 };
 
+/** Liquid of less than this is none, g per g of dry matter. */
+const NONE_PER_G = 0.02;
+
+/** Nothing left to drink while the fire is on and some grain has still a hard centre. */
+function isDry({ grainIn, setup, y }: Walk, s: Setting): boolean {
+  if (!grainIn || s.powerKJ <= 0 || availableG(y, s) > NONE_PER_G * setup.dryG) return false;
+  return Math.min(get(y, DONE0), get(y, DONE0 + 1), get(y, DONE0 + 2)) < NO_HARD_CENTRE;
+}
+
 /**
  * Goes on for so many minutes, or until `crossing` is no longer negative.
  * @returns true when it crossed
@@ -232,6 +246,7 @@ export function goOn(walk: Walk, s: Setting, boiling: boolean, forMin: number, c
     y.set(r.next);
     walk.atMin += taken;
     left -= taken;
+    if (walk.ranDryMin === undefined && isDry(walk, s)) walk.ranDryMin = walk.atMin;
     record(walk);
     if (crossed) return ended(true);
   }
