@@ -123,7 +123,7 @@ export function kitchensText({ deciles, seventy, byMethod }, count) {
   const reliable = deciles
     .filter((d) => d.n > 0)
     .map(
-      (d, i) =>
+      (d) =>
         `| ${percent(d.given / d.n)} | ${percent(d.came / d.n)} | ${d.n} | ±${percent(2 * Math.sqrt(Math.max(0.01, (d.given / d.n) * (1 - d.given / d.n)) / d.n))} |`,
     )
     .join('\n');

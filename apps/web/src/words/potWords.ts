@@ -121,7 +121,9 @@ export function stagesWith(change: Change, stages: readonly Stage[]): readonly S
       const end = { kind: 'minutes', minutes: change.minutes } as const;
       return [...before, { id: 'rest', act: 'rest', heat: 'off', lid: 'on', end }];
     }
-    default:
+    case 'pour':
+    case 'heavyPot':
+    case 'largerPot':
       return undefined;
   }
 }

@@ -147,7 +147,7 @@ const firstOver = (minutes: readonly number[], row: readonly number[], over: num
   minutes[row.findIndex((v) => v >= over)] ?? 0;
 
 /** Steam of one stage above this share of all the water there was is what made a pot dry. */
-const MUCH_STEAM = 0.35;
+const MUCH_STEAM = 0.25;
 /** A layer of sludge thicker than this insulates the floor, mm †. */
 const THICK_LAYER_MM = 2;
 

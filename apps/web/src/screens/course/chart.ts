@@ -1,12 +1,20 @@
 import type { CourseSeries } from '@hammock/core';
 import { LineChart } from 'echarts/charts';
 import { AriaComponent, GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components';
-import { init, use, type EChartsType } from 'echarts/core';
+import { init, use as registerParts, type EChartsType } from 'echarts/core';
 import { LabelLayout } from 'echarts/features';
 import { SVGRenderer } from 'echarts/renderers';
 import { moistureOf, thinned } from './moment.js';
 
-use([LineChart, GridComponent, TooltipComponent, MarkAreaComponent, AriaComponent, LabelLayout, SVGRenderer]);
+registerParts([
+  LineChart,
+  GridComponent,
+  TooltipComponent,
+  MarkAreaComponent,
+  AriaComponent,
+  LabelLayout,
+  SVGRenderer,
+]);
 
 /** A course to draw, and how its lines are told apart besides their colour. */
 export interface Drawn {
