@@ -97,7 +97,7 @@ describe('the odds', () => {
     const offered = await page.$eval('section[aria-labelledby=odds]', (e) => e.textContent);
     if (/Weigh the (grain|base)/u.test(offered)) {
       const field = await page.waitForSelector('section[aria-labelledby=odds] form input');
-      await field?.type(/Weigh the grain:/u.test(offered) ? '400' : '180');
+      await field?.type(offered.includes('Weigh the grain:') ? '400' : '180');
       await press(page, 'Use it');
       await until(
         async () => (await page.$eval('section[aria-labelledby=odds]', (e) => e.textContent)) !== offered,

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
-import { completePlan, courseOf, type Stage } from '@hammock/core';
+import { completePlan, courseOf } from '@hammock/core';
 import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { planInputOf, useDraft } from '../stores/draft.js';
@@ -196,7 +196,7 @@ describe('words and moments', () => {
     ] as const;
     for (const change of changes) {
       expect(changeText(change, stages, () => '').length).toBeGreaterThan(5);
-      const next = stagesWith(change, stages) as readonly Stage[];
+      const next = stagesWith(change, stages)!;
       expect(next).not.toEqual(stages);
     }
     expect(stagesWith({ code: 'pour', waterG: 3 }, stages)).toBeUndefined();

@@ -1,4 +1,4 @@
-import { Pool, type WorkerLike } from './pool.js';
+import { Pool } from './pool.js';
 
 /** Two are enough for a phone, and more than four only warm the room. */
 const MOST_WORKERS = 4;
@@ -12,7 +12,7 @@ export function pots(): Pool {
       new Worker(new URL('./pot.worker.ts', import.meta.url), {
         type: 'module',
         name: 'pot',
-      }) as unknown as WorkerLike,
+      }),
     Math.max(1, Math.min(MOST_WORKERS, navigator.hardwareConcurrency)),
   );
   return pool;

@@ -241,7 +241,7 @@ function Jug({ x, size }: { readonly x: number; readonly size: number }) {
         opacity="0.55"
       />
       <path
-        d={`M${x} ${y}V${94}H${x + size * 0.9}V${y}`}
+        d={`M${x} ${y}V94H${x + size * 0.9}V${y}`}
         fill="none"
         stroke="var(--ink)"
         strokeWidth="5"
