@@ -26,6 +26,8 @@ export interface BeforeStage {
   readonly colour?: Colour;
   readonly colourValue?: number;
   readonly cookedDown?: number;
+  /** Colour of noodles fried in the fat before anything else goes in. */
+  readonly noodles?: Colour;
   /** W of the grain at the end, where the stage changes it. */
   readonly w?: number;
 }
@@ -60,11 +62,13 @@ interface Dry {
   readonly plan: CompletePlan;
   tempC: number;
   colour: number;
+  /** Water the base has let go so far, g; undefined before it is in the pot. */
+  drivenG: number | undefined;
 }
 
 /** Everything up to the liquid: soak, drain, fat, base and toasting, with what is seen at the end of each. */
 export function beforeLiquid(plan: CompletePlan): readonly BeforeStage[] {
-  const dry: Dry = { plan, tempC: plan.roomC, colour: 0 };
+  const dry: Dry = { plan, tempC: plan.roomC, colour: 0, drivenG: undefined };
   const made: Omit<BeforeStage, 'fromMin' | 'toMin'>[] = [];
   const lengths: number[] = [];
   for (const stage of plan.stages) {
@@ -83,7 +87,7 @@ export function beforeLiquid(plan: CompletePlan): readonly BeforeStage[] {
 
 type Went = { readonly minutes: number } & Pick<
   BeforeStage,
-  'soaked' | 'colour' | 'colourValue' | 'cookedDown' | 'w'
+  'soaked' | 'colour' | 'colourValue' | 'cookedDown' | 'w' | 'noodles'
 >;
 
 function dryStage(dry: Dry, stage: Stage): Went {
@@ -91,14 +95,84 @@ function dryStage(dry: Dry, stage: Stage): Went {
   const minutes = plannedMin(stage);
   if (stage.act === 'soak')
     return { minutes, soaked: soakProgress(plan.grain, minutes, plan.soakWaterC), w: startW(plan) };
-  if (stage.act === 'warmFat') return { minutes: warms(dry, stage, fatKJPerK(plan), SHIMMERS_C) };
+  if (stage.act === 'warmFat') {
+    const warming = warms(dry, stage, fatKJPerK(plan), SHIMMERS_C);
+    const fried = friesNoodles(dry, stage);
+    return fried ? { minutes: warming + fried.minutes, noodles: fried.colour } : { minutes: warming };
+  }
   if (stage.act === 'base') {
-    const { bringsG, drivenOffG } = baseAccount(plan);
-    dry.tempC = surroundings(plan).boil.tempC;
-    return { minutes, cookedDown: drivenOffG / Math.max(1e-9, bringsG + drivenOffG) };
+    return cooksDown(dry, stage);
   }
   if (stage.act === 'toast') return toasts(dry, stage);
   return { minutes };
+}
+
+/** A base is mostly water: its heat against as much water †. */
+const BASE_HEAT = 0.9;
+
+/**
+ * Cooking a base down: cold into the fat, up to the boil, then everything the ring gives beyond the losses drives
+ * water off. Until the oil rises that is what it waits for; onions that have to brown take the minutes they take.
+ */
+function cooksDown(dry: Dry, stage: Stage): Went {
+  const { plan } = dry;
+  const { bringsG, drivenOffG, wentInG } = baseAccount(plan);
+  const pool = Math.max(1e-9, bringsG + drivenOffG);
+  const { boil } = surroundings(plan);
+  const baseKJ = (wentInG * CP_WATER * BASE_HEAT) / 1000;
+  const kJPerK = fatKJPerK(plan) + baseKJ;
+  if (dry.drivenG === undefined) {
+    dry.tempC = ((kJPerK - baseKJ) * dry.tempC + baseKJ * plan.roomC) / kJPerK;
+    dry.drivenG = 0;
+  }
+  const untilOil = stage.end.kind === 'sign' && stage.end.sign === 'oilRising';
+  const most = untilOil ? DRY_PATIENCE_MIN : plannedMin(stage);
+  let minutes = 0;
+  while (minutes < most && !(untilOil && dry.drivenG >= drivenOffG)) {
+    const rise = heats(dry, stage, kJPerK) * DRY_STEP_MIN;
+    if (dry.tempC + rise < boil.tempC) dry.tempC += rise;
+    else {
+      dry.tempC = boil.tempC;
+      dry.drivenG = Math.min(pool, dry.drivenG + (Math.max(0, rise) * kJPerK * 1000) / boil.latentKJPerKg);
+    }
+    minutes += DRY_STEP_MIN;
+  }
+  // By its looks or by the scale the cook knows better than the ring what is left.
+  return { minutes, cookedDown: (untilOil ? dry.drivenG : drivenOffG) / pool };
+}
+
+/** Noodles are thin: they colour faster than grain, by this much †. */
+const NOODLES_COLOUR = 1.5;
+/** Colour that the state of noodles waits for. */
+const NOODLE_WAITS: Readonly<Record<string, number>> = { golden: 1, brown: 2 };
+
+/** Noodles fried in the hot fat until they have the colour the plan says; undefined when there are none. */
+function friesNoodles(
+  dry: Dry,
+  stage: Stage,
+): { readonly minutes: number; readonly colour: Colour } | undefined {
+  const { plan } = dry;
+  let g = 0;
+  let wanted = 0;
+  for (const i of plan.ingredients) {
+    const waits = i.ingredient.behaves === 'noodle' ? NOODLE_WAITS[i.release.state] : undefined;
+    if (waits === undefined) continue;
+    g += i.g;
+    wanted = Math.max(wanted, waits);
+  }
+  if (g === 0) return undefined;
+  const fatKJ = fatKJPerK(plan);
+  const kJPerK = fatKJ + (g * CP_GRAIN_SOLIDS) / 1000;
+  dry.tempC = (fatKJ * dry.tempC + (kJPerK - fatKJ) * plan.roomC) / kJPerK;
+  let minutes = 0;
+  let colour = 0;
+  while (minutes < DRY_PATIENCE_MIN && colour < wanted) {
+    dry.tempC = Math.min(TOASTS.mostC, dry.tempC + heats(dry, stage, kJPerK) * DRY_STEP_MIN);
+    colour +=
+      ((NOODLES_COLOUR * arrhenius(TOASTS.jPerMol, dry.tempC, TOASTS.atC)) / TOASTS.goldenMin) * DRY_STEP_MIN;
+    minutes += DRY_STEP_MIN;
+  }
+  return { minutes, colour: colourOf(colour) };
 }
 
 function fatKJPerK(plan: CompletePlan): number {

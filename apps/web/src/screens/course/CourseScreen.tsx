@@ -250,7 +250,9 @@ function Before({ stages }: { readonly stages: readonly BeforeStage[] }) {
               ? `, ${Math.round(100 * s.soaked).toString()} % of what it can take up`
               : s.colour !== undefined && s.colour !== 'raw'
                 ? `, to ${s.colour}`
-                : '';
+                : s.noodles !== undefined
+                  ? `, noodles ${s.noodles === 'deep' ? 'brown' : s.noodles}`
+                  : '';
           return `${ACT[s.act].name.toLowerCase()} ${minutes}${extra}`;
         })
         .join('; ')}
