@@ -102,7 +102,8 @@ export function settingOf(setup: Setup, stage: Stage, at: At): Setting {
     lossKJPerK: lossPerK(vessel, stage) * toKJ,
     condensesKJPerK: lidded ? lidLoss * setup.areaM2 * toKJ : 0,
     lidHoldsG: stage.lid === 'cloth' ? CLOTH_HOLDS_G : LID_FILM_G_PER_M2 * setup.areaM2,
-    leakPerMin: leakRate(vessel, stage.lid) * setup.truth.lid,
+    // How tight a lid is says nothing about a pot without one.
+    leakPerMin: leakRate(vessel, stage.lid) * (stage.lid === 'off' ? 1 : setup.truth.lid),
     venting: stage.lid !== 'pressure' ? 'closure' : stage.act === 'pressure' ? 'weight' : 'sealed',
     boilC: top.tempC,
     boilKPa: top.kPa,
