@@ -45,5 +45,12 @@ export const Charts = memo(function Charts({ drawn, toMin, band }: ChartsProps) 
       chart.dispose();
     };
   }, [drawn, toMin, band, width, narrow, theme]);
-  return <div ref={into} className="w-full" style={{ height: chartHeight(narrow) }} data-testid="charts" />;
+  return (
+    <div
+      ref={into}
+      className="w-full overflow-hidden"
+      style={{ height: chartHeight(narrow) }}
+      data-testid="charts"
+    />
+  );
 });
