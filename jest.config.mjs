@@ -29,6 +29,7 @@ export default {
       displayName: 'core',
       testEnvironment: 'node',
       testMatch: ['<rootDir>/packages/core/src/**/*.spec.ts'],
+      setupFiles: ['<rootDir>/scripts/propertySeed.mjs'],
       transform: { '^.+\\.[mc]?[jt]sx?$': swc(false) },
     },
     {
