@@ -16,7 +16,7 @@ export const TEXTURE_BANDS: Readonly<Record<Texture, readonly [number, number]>>
 const RINSED_W = 0.03;
 
 /** Water clinging to grain as it leaves the bowl, g per g as sold: rinsed, and soaked as long as is usual †. */
-const CLINGING = { rinsed: 0.07, soaked: 0.1 } as const;
+export const CLINGING = { rinsed: 0.07, soaked: 0.1 } as const;
 /** What a long stay in a sieve leaves, and how fast it gets there, min (0.03 after twenty) †. */
 const SIEVE = { leaves: 0.028, timeMin: 6 } as const;
 

@@ -96,8 +96,9 @@ export interface TemplateInput {
   readonly timing: Timing;
 }
 
-/** Minutes longer on low for a crust; an absorb-dry pot makes it in the butter, a rice cooker by being left on †. */
-const CRUST_MIN = { simmer: 15, butter: 15, keptOn: 15 } as const;
+/** Minutes longer on low for a crust: some forty covered in all, less where the liquid is boiled off first, and a
+ * rice cooker by being left on †. */
+const CRUST_MIN = { simmer: 25, boiledDry: 15, keptOn: 15 } as const;
 
 /** A soaked grain needs this share of the covered time †. */
 const SOAKED_TIME_SHARE = 0.8;
@@ -131,7 +132,12 @@ const WAYS: Readonly<Record<Method, Make>> = {
     ...before(i),
     sign('boil', 'high', 'off', 'boilAllOver', 6),
     sign('boilDown', i.timing.openBoilHeat ?? 'mediumHigh', 'off', 'holes', 7),
-    minutes('steam', i.timing.coveredHeat ?? 'veryLow', 'cloth', i.timing.coveredMin ?? 12),
+    minutes(
+      'steam',
+      i.timing.coveredHeat ?? (i.crust ? 'low' : 'veryLow'),
+      'cloth',
+      i.timing.coveredMin ?? 12 + (i.crust ? CRUST_MIN.boiledDry : 0),
+    ),
     minutes('rest', 'off', 'ajar', i.timing.restMin ?? 5),
   ],
   liquidFirst: (i) => [
@@ -171,7 +177,7 @@ const WAYS: Readonly<Record<Method, Make>> = {
       'steam',
       i.timing.coveredHeat ?? 'low',
       'on',
-      i.timing.coveredMin ?? 10 + (i.crust ? CRUST_MIN.butter : 0),
+      i.timing.coveredMin ?? 10 + (i.crust ? CRUST_MIN.boiledDry : 0),
     ),
     rest(i, 5),
   ],

@@ -1,6 +1,7 @@
 import type { CompletePlan } from '../account/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import type { HeatSetting } from '../heat/equipment.js';
+import { coveredMinutes } from '../method/methods.js';
 import { plannedMin, type Stage } from '../method/stage.js';
 import { cookPot, type Cooked } from './cook.js';
 import { judge, type PotFlags } from './judge.js';
@@ -36,11 +37,23 @@ function candidates(code: TroubleCode, plan: CompletePlan, stageId: string | und
   const solved = (): Change => ({ code: 'pour', waterG: Math.max(0, solvePour(plan).pourWaterG) });
   const longer = (share: number): Change | undefined =>
     last && { code: 'longer', stageId: last.id, minutes: Math.max(2, Math.round(plannedMin(last) * share)) };
+  const asLongAsUsual = (): Change | undefined => {
+    const covers = covered.reduce((sum, s) => sum + plannedMin(s), 0);
+    const minutes = coveredMinutes(plan.grain, plan.soakMin) - covers;
+    return last && minutes > 0 ? { code: 'longer', stageId: last.id, minutes } : undefined;
+  };
   const cooler = here && here.heat !== 'off' && here.heat !== 'veryLow' ? here : undefined;
   switch (code) {
     case 'hardCentre':
       for (const s of covered) if (s.lid === 'off') made.push({ code: 'lidOn', stageId: s.id });
-      made.push(longer(0.25), longer(0.5), { code: 'rest', minutes: 10 }, longer(1), solved());
+      made.push(
+        longer(0.25),
+        longer(0.5),
+        { code: 'rest', minutes: 10 },
+        longer(1),
+        asLongAsUsual(),
+        solved(),
+      );
       break;
     case 'tooHard':
       made.push(

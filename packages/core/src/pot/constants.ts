@@ -50,8 +50,8 @@ export const SETTLES = { sludgePerG: 4, still: 0.16, rolling: 0.05, stirred: 0.0
 export const HOT_SPOT = { thinOnFlame: 1.4, thinOnPlate: 1.2, heavy: 1.1, spreader: 1 } as const;
 /** The film follows its target in this time wet, and with a dry bed on it, min †. */
 export const FILM_LAG = { wetMin: 0.6, dryMin: 2.5 } as const;
-/** Depth of the layer of grain that touches the floor, mm, and how fast the bed above wicks water into it, per min †. */
-export const CRUST_LAYER = { mm: 1.9, wicksPerMin: 0.012, dryGPerMl: 0.25 } as const;
+/** How fast the bed above wicks water into the layer of grain that touches the floor, per min †. */
+export const WICKS_PER_MIN = 0.012;
 
 /** Browning: 120 kJ/mol; a golden crust after twelve minutes at 160 °C; past 260 it chars no faster †. */
 export const BROWNS = { jPerMol: 120_000, atC: 160, goldenMin: 12, charsAtC: 260 } as const;
@@ -67,14 +67,13 @@ export const FLIPS_AT_K = 12;
 export const TOASTS = { jPerMol: 90_000, atC: 170, goldenMin: 2.6, mostC: 185 } as const;
 
 /** Nobody finds a hard centre from 0.9 to 0.95 on; below this a tooth does †. */
-export const NO_HARD_CENTRE = 0.86;
-/** Water hanging on the top grains from which the top is wet, g per m² of the pot †. */
-export const WET_TOP_G_PER_M2 = 65;
+export const NO_HARD_CENTRE = 0.9;
 /** Free liquid among the finished grain from which the pot is wet, g per g of dry matter †. */
 export const WET_POT_PER_G = 0.12;
 /** Moisture the top may stand under the mean before it is a dry top, points †. */
 export const DRY_TOP_POINTS = 2.5;
 /** Share of grain broken by one turn of a cooked, fully swollen bed, and from where it shows †. */
 export const BREAKS = { turn: 0.25, butter: 0.08, swollenW: 2, shows: 0.2 } as const;
-/** Foam of starchy liquid at a rolling boil, ml per ml of liquid for each per cent of starch and 100 g/min·m² †. */
-export const FOAMS = 0.3;
+/** Foam of starchy liquid at a rolling boil, ml per ml of liquid for each per cent of starch and 100 g/min·m²: a pot
+ * half full of what foams, the most that makers allow, reaches the brim †. */
+export const FOAMS = 0.25;

@@ -14,7 +14,7 @@ import { cookPot, STEP_MIN, type Cooked } from './cook.js';
 import { courseOf, type Course } from './course.js';
 import { withChange } from './changes.js';
 import { room, step } from './integrate.js';
-import { judge } from './judge.js';
+import { bandOf, judge, type PotOutcome } from './judge.js';
 import { cookingFactor } from './kinetics.js';
 import { rates } from './rates.js';
 import { capacity, settingOf } from './setting.js';
@@ -268,7 +268,7 @@ describe('cooking of grain', () => {
       const pot = cooked(
         planOf({ ...PILAF, grainId: id, grain: { g: 300 }, vessel: { diameterCm: 24, volumeMl: 5000 } }),
       );
-      expect(Math.min(...judge(pot).beds.map((b) => b.done))).toBeGreaterThan(0.86);
+      expect(Math.min(...judge(pot).beds.map((b) => b.done))).toBeGreaterThan(0.9);
     }
   });
 
@@ -281,24 +281,56 @@ describe('cooking of grain', () => {
 
 /** What cooks say of these pots: each grain apart to tender, cooked through, nothing caught (common practice). */
 describe('the pots of the table with what is really poured', () => {
-  it.each([...TABLE])('%s', (_, cups, __, input) => {
+  const APART_TO_TENDER = [1.5, 3.5] as const;
+  const poured = (cups: number, { pourWith }: CompletePlan): number =>
+    (cups * 236.588 * pourWith.densityGPerMl * pourWith.water) / 100;
+  const lookedAt = ([what, cups, , input]: (typeof TABLE)[number]): PotOutcome[] => {
     const plan = planOf(input);
-    const waterG = (cups * 236.588 * plan.pourWith.densityGPerMl * plan.pourWith.water) / 100;
-    const outcome = judge(cookPot(plan, waterG));
-    // Firm to tender: the middle of step one to the end of step three.
-    expect(outcome.texture).toBeGreaterThan(1);
-    expect(outcome.texture).toBeLessThan(3.5);
+    // "Fifteen to twenty minutes" is until it is done, looked at every minute.
+    const minutes = /(\d+) to (\d+)$/.exec(what)?.slice(1).map(Number);
+    if (!minutes) return [judge(cookPot(plan, poured(cups, plan)))];
+    const [from = 0, to = 0] = minutes;
+    return Array.from({ length: to - from + 1 }, (_, i) => {
+      const stages = plan.stages.map((s) =>
+        s.act === 'simmer' ? { ...s, end: { kind: 'minutes' as const, minutes: from + i } } : s,
+      );
+      return judge(cookPot({ ...plan, stages }, poured(cups, plan)));
+    });
+  };
+  const comesOut = (row: (typeof TABLE)[number], [low, high]: readonly [number, number]): void => {
+    const looks = lookedAt(row);
+    const outcome = looks.find((o) => !o.flags.hardCentre) ?? looks[0]!;
+    expect(outcome.texture).toBeGreaterThan(low);
+    expect(outcome.texture).toBeLessThan(high);
     expect(['clean', 'golden']).toContain(outcome.base);
     expect(outcome.flags).toMatchObject({ caught: false, hardCentre: false, wetTop: false, broken: false });
     expect(outcome.apart).toBeGreaterThan(0.5);
+  };
+  /** Rows that come out firmer than their cooks say: by 0.2 and by 0.01 of a step; the liquid of a row is known to 15 and 20 %. */
+  const FIRMER = [TABLE[2]!, TABLE[5]!];
+
+  it.each(TABLE.filter((row) => !FIRMER.includes(row)).map((row) => [row[0], row] as const))(
+    '%s',
+    (_, row) => {
+      comesOut(row, APART_TO_TENDER);
+    },
+  );
+
+  it.failing.each(FIRMER.map((row) => [row[0], row] as const))('apart to tender: %s', (_, row) => {
+    comesOut(row, APART_TO_TENDER);
+  });
+
+  it.each(FIRMER.map((row) => [row[0], row] as const))('no worse than firm: %s', (_, row) => {
+    comesOut(row, [1, 1.5]);
   });
 
   it('the one with a crust has a golden base', () => {
-    const [, , , input] = TABLE[5]!;
-    const { timing, ...rest } = input;
+    const [, cups, , { timing, ...rest }] = TABLE[5]!;
     expect(timing).toBeDefined();
-    expect(judge(cooked(planOf({ ...rest, crust: true }))).base).toBe('golden');
+    const crusted = planOf({ ...rest, crust: true });
+    expect(judge(cookPot(crusted, poured(cups, crusted))).base).toBe('golden');
     expect(judge(cooked(planOf({ ...PILAF, crust: true }))).base).toBe('golden');
+    expect(judge(cooked(planOf({ ...PILAF, method: 'boilDown', crust: true }))).base).toBe('golden');
   });
 });
 
@@ -413,8 +445,27 @@ describe('going wrong the known ways', () => {
     expect(dry.avoidedBy.map((c) => c.code)).toContain('pour');
   });
 
+  // Makers' manuals: a closed pot no more than half full of what foams, two thirds of anything else (common practice).
+  const ROOMY = { diameterCm: 22, volumeMl: 6000 };
+  it.each([
+    ['riceCooker', 350],
+    ['riceCooker', 700],
+    ['coveredAbsorption', 700],
+    ['boilDown', 700],
+  ] as const)('half full of unwashed grain and its liquid a pot holds its foam: %s, %i g', (method, g) => {
+    const unwashed: PlanInput = { ...PILAF, method, grain: { g }, wash: 'unwashed', vessel: ROOMY };
+    const poured = pourOf(planOf(unwashed));
+    const filledTo = (share: number): readonly string[] => {
+      const vessel = { ...planOf(unwashed).vessel, volumeMl: (g / 1.45 + poured) / share };
+      return codes(courseOf({ ...planOf(unwashed), vessel }, poured));
+    };
+    expect(filledTo(1 / 2)).not.toContain('boiledOver');
+    if (method === 'riceCooker') expect(filledTo(2 / 3)).toContain('boiledOver');
+    expect(filledTo(0.95)).toContain('boiledOver');
+  });
+
   it('foam of unwashed grain in a small pot goes over the brim', () => {
-    const small = planOf({ ...PILAF, wash: 'unwashed', vessel: { diameterCm: 18, volumeMl: 1200 } });
+    const small = planOf({ ...PILAF, wash: 'unwashed', vessel: { diameterCm: 18, volumeMl: 1100 } });
     expect(codes(courseOf(small, waterG))).toContain('boiledOver');
     expect(codes(courseOf(planOf({ ...PILAF, wash: 'untilClear' }), waterG))).not.toContain('boiledOver');
   });
@@ -439,6 +490,33 @@ describe('what ends a stage is found', () => {
       }).find((s) => s.ended === 'flip')!.toMin;
     expect(cooker(500)).toBeGreaterThan(cooker(200));
   });
+
+  // Common practice: white rice takes a cooker 15 to 25 minutes; it flips dry, and without a crust.
+  it.each([
+    ['jasmine', 200, 15, 25],
+    ['jasmine', 400, 15, 25],
+    ['longGrainWhite', 300, 15, 25],
+    ['brownLong', 300, 35, 55],
+  ] as const)(
+    'a rice cooker flips when the liquid is gone, before there is a crust: %s',
+    (grainId, g, from, to) => {
+      const plan = planOf({
+        grainId,
+        grain: { g },
+        wash: 'rinsed',
+        method: 'riceCooker',
+        vessel: { diameterCm: 20, volumeMl: 2800 },
+      });
+      const poured = pourOf(plan);
+      const { stages, series } = courseOf(plan, poured);
+      const flipped = stages.find((s) => s.ended === 'flip')!;
+      expect(flipped.toMin).toBeGreaterThan(from);
+      expect(flipped.toMin).toBeLessThan(to);
+      const i = series.minutes.findIndex((m) => m >= flipped.toMin - 1e-6);
+      expect(series.freeG[i]!).toBeLessThan(0.05 * poured);
+      expect(bandOf(series.browning[i]!)).toBe('clean');
+    },
+  );
 
   it('knows each sign by what is in the pot', () => {
     const down = (sign: 'levelWithGrain' | 'holes' | 'absorbed'): number => {

@@ -5,7 +5,6 @@ import { vapourPressure } from '../heat/saturation.js';
 import {
   BROWNS,
   CARRIED_UP,
-  CRUST_LAYER,
   DRIPS_ON,
   DRY_HALF_W,
   EVENS_PER_MIN,
@@ -15,6 +14,7 @@ import {
   RUNS_DOWN,
   SUGAR_BROWNS,
   TOP_DRINKS_PER_MIN,
+  WICKS_PER_MIN,
 } from './constants.js';
 import { arrhenius, cookingFactor, readiness } from './kinetics.js';
 import { capacity, type Setting } from './setting.js';
@@ -165,7 +165,7 @@ export function rates(y: State, dy: State, s: Setting, boiling: boolean): void {
     dy[STARCH] = LEACHES.perMin * cooking * film * (setup.starchG - get(y, STARCH));
     // All of the heat enters through the layer on the floor, so it dries first; the bed above wicks into it.
     const crust = get(y, CRUST);
-    const refills = WETS_FLOOR_PER_MIN * wet + CRUST_LAYER.wicksPerMin * Math.min(1, get(y, W0) / 2);
+    const refills = WETS_FLOOR_PER_MIN * wet + WICKS_PER_MIN * Math.min(1, get(y, W0) / 2);
     dy[CRUST] = refills * (1 - crust) - ((fromBeds * driesAll) / setup.crustG) * crust;
   } else {
     dy[W0] = dy[W0 + 1] = dy[W0 + 2] = 0;

@@ -10,7 +10,6 @@ import { lossPerK, netPower } from '../heat/equipment.js';
 import { leakRate, pressureBoil } from '../heat/steam.js';
 import type { Stage } from '../method/stage.js';
 import {
-  CRUST_LAYER,
   DRIES,
   DRY_HALF_W,
   HOT_SPOT,
@@ -126,8 +125,6 @@ export function settingOf(setup: Setup, stage: Stage, at: At): Setting {
 /** Heat capacity of a pot that has lost so much steam, kJ/K; never less than its metal. */
 export const capacity = (s: Setting, steamG: number): number =>
   Math.max(0.2, s.kJPerK - ((steamG - s.steamBeforeG) * CP_WATER) / 1000);
-
-export const WICKS = CRUST_LAYER.wicksPerMin;
 
 /** Runge–Kutta is stable to 2.8 of the fastest rate; half of that is kept to. */
 const STABLE = 1.4;

@@ -7,7 +7,8 @@ import { surroundings } from '../account/surroundings.js';
 import { LOSS_W_PER_M2K } from '../heat/constants.js';
 import { heightMm, openingM2 } from '../heat/equipment.js';
 import type { Surroundings } from '../heat/steam.js';
-import { CRUST_LAYER, HOT_SPOT, LEACHES, SETTLES } from './constants.js';
+import { HOT_SPOT, LEACHES, SETTLES } from './constants.js';
+import { FLOOR_LAYER_G_PER_M2 } from './kernel.js';
 import { cooksPerMin } from './kinetics.js';
 
 /**
@@ -109,7 +110,7 @@ export function setupOf(plan: CompletePlan, truth: TrueValues = AS_PLANNED): Set
     areaM2,
     layerMm: (SETTLES.sludgePerG * solidsG) / (areaM2 * 1000),
     solidsG,
-    crustG: CRUST_LAYER.mm * areaM2 * 1000 * CRUST_LAYER.dryGPerMl * 2,
+    crustG: FLOOR_LAYER_G_PER_M2 * areaM2,
     hotSpot: hotSpotOf(plan),
   };
 }

@@ -208,7 +208,7 @@ function Times(spec: HowProps) {
     case 'boilDown':
       return (
         <>
-          ; boiled open until holes show{covered(12)}
+          ; boiled open until holes show{covered(spec.crust ? 27 : 12)}
           {rested(5)}
         </>
       );
