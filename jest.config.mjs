@@ -23,6 +23,8 @@ const shared = {
 };
 
 export default {
+  // A busy machine of two cores is not a reason for a test to fail.
+  testTimeout: 40_000,
   projects: [
     {
       ...shared,

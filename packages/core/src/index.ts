@@ -146,8 +146,15 @@ export { cookPot, STEP_MIN, type Cooked, type CookOptions } from './pot/cook.js'
 export { courseOf, type Course, type CourseSeries, type Trouble, type TroubleWhy } from './pot/course.js';
 export { stretchesOf, type Stretch } from './pot/stretches.js';
 export { courseFor, pouredWaterG } from './pot/courseFor.js';
-export { withChange, type Change, type TroubleCode } from './pot/changes.js';
-export { judge, type BaseBand, type BedOutcome, type PotFlags, type PotOutcome } from './pot/judge.js';
+export { stagesWith, withChange, type Change, type TroubleCode } from './pot/changes.js';
+export {
+  bandOf,
+  judge,
+  type BaseBand,
+  type BedOutcome,
+  type PotFlags,
+  type PotOutcome,
+} from './pot/judge.js';
 export { type BeforeStage, type Colour } from './pot/before.js';
 export { AS_PLANNED, setupOf, type Setup, type TrueValues } from './pot/setup.js';
 export type { CookedStage, Ended, Seen } from './pot/walk.js';

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
-import { completePlan, courseOf } from '@hammock/core';
+import { completePlan, courseOf, stagesWith } from '@hammock/core';
 import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { planInputOf, useDraft } from '../stores/draft.js';
@@ -9,7 +9,7 @@ import { settle, silence } from '../testing/household.js';
 import type { Asked, Replied } from '../workers/jobs.js';
 import type { WorkerLike } from '../workers/pool.js';
 import { work } from '../workers/work.js';
-import { changeText, stagesWith, troubleText } from '../words/potWords.js';
+import { changeText, troubleText } from '../words/potWords.js';
 import { momentAt, thinned } from './course/moment.js';
 import { CourseScreen } from './course/CourseScreen.js';
 import { PourScreen } from './pour/PourScreen.js';

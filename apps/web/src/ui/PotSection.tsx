@@ -1,5 +1,6 @@
 import type { Levels } from '@hammock/core';
 import { useId } from 'react';
+import { potHandles, potLid, potOutline, type PotBox } from './potShape.js';
 
 export interface PotSectionProps {
   readonly levels: Levels;
@@ -26,7 +27,7 @@ export function PotSection({ levels, diameterCm, film, label }: PotSectionProps)
   const w = widthMm * scale;
   const x0 = MARGIN.left + (WIDTH - MARGIN.left - MARGIN.right - w) / 2;
   const y = (mm: number): number => FLOOR - mm * scale;
-  const rim = y(levels.potMm);
+  const box: PotBox = { left: x0, width: w, rim: y(levels.potMm), floor: FLOOR };
   const marks = spread(
     [
       { mm: levels.cookedMm, words: 'cooked', dashed: true },
@@ -53,9 +54,7 @@ export function PotSection({ levels, diameterCm, film, label }: PotSectionProps)
           {film === 'coconut' && <path d="M0 12L12 0" stroke="var(--coconut)" strokeWidth="2.4" />}
         </pattern>
         <clipPath id={inside}>
-          <path
-            d={`M${x0} ${rim}V${FLOOR - 16}Q${x0} ${FLOOR} ${x0 + 16} ${FLOOR}H${x0 + w - 16}Q${x0 + w} ${FLOOR} ${x0 + w} ${FLOOR - 16}V${rim}Z`}
-          />
+          <path d={`${potOutline(box)}Z`} />
         </clipPath>
       </defs>
       <g clipPath={`url(#${inside})`}>
@@ -85,22 +84,9 @@ export function PotSection({ levels, diameterCm, film, label }: PotSectionProps)
           fill={`url(#${grain})`}
         />
       </g>
+      <path d={potOutline(box)} fill="none" stroke="var(--ink)" strokeWidth="7" strokeLinejoin="round" />
       <path
-        d={`M${x0} ${rim}V${FLOOR - 16}Q${x0} ${FLOOR} ${x0 + 16} ${FLOOR}H${x0 + w - 16}Q${x0 + w} ${FLOOR} ${x0 + w} ${FLOOR - 16}V${rim}`}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth="7"
-        strokeLinejoin="round"
-      />
-      <path
-        d={`M${x0 - 10} ${rim}H${x0 - 30}M${x0 + w + 10} ${rim}H${x0 + w + 30}`}
-        stroke="var(--ink)"
-        strokeWidth="7"
-        strokeLinecap="round"
-        transform="translate(0 16)"
-      />
-      <path
-        d={`M${x0 - 5} ${rim - 14}H${x0 + w + 5}M${x0 + w / 2 - 12} ${rim - 26}h24`}
+        d={`${potHandles(box)}${potLid(box)}`}
         stroke="var(--ink)"
         strokeWidth="7"
         strokeLinecap="round"

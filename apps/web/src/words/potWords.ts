@@ -94,42 +94,6 @@ export function changeText(change: Change, stages: readonly Stage[], ml: (waterG
   }
 }
 
-/** The stages with a change in them; undefined when the change is not one of a stage. */
-export function stagesWith(change: Change, stages: readonly Stage[]): readonly Stage[] | undefined {
-  const edit = (id: string, over: (s: Stage) => Partial<Stage>): readonly Stage[] =>
-    stages.map((s) => (s.id === id ? { ...s, ...over(s) } : s));
-  const lasting = (s: Stage, by: number): Partial<Stage> => ({
-    end: { kind: 'minutes', minutes: Math.max(1, minutesOf(s) + by) },
-  });
-  switch (change.code) {
-    case 'longer':
-      return edit(change.stageId, (s) => lasting(s, change.minutes));
-    case 'shorter':
-      return edit(change.stageId, (s) => lasting(s, -change.minutes));
-    case 'heat':
-      return edit(change.stageId, () => ({ heat: change.heat }));
-    case 'lidOn':
-      return edit(change.stageId, () => ({ lid: 'on' }));
-    case 'cloth':
-      return edit(change.stageId, () => ({ lid: 'cloth' }));
-    case 'spreader':
-      return edit(change.stageId, () => ({ spreader: true }));
-    case 'noTurn':
-      return stages.filter((s) => s.id !== change.stageId);
-    case 'rest': {
-      const before = stages.at(-1)?.act === 'rest' ? stages.slice(0, -1) : stages;
-      const end = { kind: 'minutes', minutes: change.minutes } as const;
-      return [...before, { id: 'rest', act: 'rest', heat: 'off', lid: 'on', end }];
-    }
-    case 'pour':
-    case 'heavyPot':
-    case 'largerPot':
-      return undefined;
-  }
-}
-
-const minutesOf = ({ end }: Stage): number => (end.kind === 'minutes' ? end.minutes : end.expectMin);
-
 /** How well grains stay apart, in words. */
 export function apartWords(apart: number): string {
   if (apart >= 0.75) return 'each grain by itself';

@@ -111,52 +111,54 @@ function candidates(code: TroubleCode, plan: CompletePlan, stageId: string | und
   return made.filter((c): c is Change => c !== undefined && c !== false);
 }
 
+/** Stages with one thing done otherwise; undefined when the change is not one of a stage. */
+export function stagesWith(change: Change, stages: readonly Stage[]): readonly Stage[] | undefined {
+  const edit = (id: string, over: (s: Stage) => Partial<Stage>): readonly Stage[] =>
+    stages.map((s) => (s.id === id ? { ...s, ...over(s) } : s));
+  const lasting = (s: Stage, by: number): Partial<Stage> => ({
+    end: { kind: 'minutes', minutes: Math.max(1, plannedMin(s) + by) },
+  });
+  switch (change.code) {
+    case 'longer':
+      return edit(change.stageId, (s) => lasting(s, change.minutes));
+    case 'shorter':
+      return edit(change.stageId, (s) => lasting(s, -change.minutes));
+    case 'heat':
+      return edit(change.stageId, () => ({ heat: change.heat }));
+    case 'lidOn':
+      return edit(change.stageId, () => ({ lid: 'on' }));
+    case 'cloth':
+      return edit(change.stageId, () => ({ lid: 'cloth' }));
+    case 'spreader':
+      return edit(change.stageId, () => ({ spreader: true }));
+    case 'noTurn':
+      return stages.filter((s) => s.id !== change.stageId);
+    case 'rest': {
+      const before = stages.at(-1)?.act === 'rest' ? stages.slice(0, -1) : stages;
+      const end = { kind: 'minutes', minutes: change.minutes } as const;
+      return [...before, { id: 'rest', act: 'rest', heat: 'off', lid: 'on', end }];
+    }
+    case 'pour':
+    case 'heavyPot':
+    case 'largerPot':
+      return undefined;
+  }
+}
+
 /** A plan and a pour with one thing done otherwise. */
 export function withChange(
   plan: CompletePlan,
   pourWaterG: number,
   change: Change,
 ): { readonly plan: CompletePlan; readonly pourWaterG: number } {
-  const stages = (edit: (s: Stage) => Stage): CompletePlan => ({ ...plan, stages: plan.stages.map(edit) });
-  const at = (id: string, over: Partial<Stage>): CompletePlan =>
-    stages((s) => (s.id === id ? { ...s, ...over } : s));
-  const lasting = (id: string, by: number): CompletePlan =>
-    stages((s) =>
-      s.id === id ? { ...s, end: { kind: 'minutes', minutes: Math.max(1, plannedMin(s) + by) } } : s,
-    );
-  switch (change.code) {
-    case 'longer':
-      return { plan: lasting(change.stageId, change.minutes), pourWaterG };
-    case 'shorter':
-      return { plan: lasting(change.stageId, -change.minutes), pourWaterG };
-    case 'heat':
-      return { plan: at(change.stageId, { heat: change.heat }), pourWaterG };
-    case 'lidOn':
-      return { plan: at(change.stageId, { lid: 'on' }), pourWaterG };
-    case 'cloth':
-      return { plan: at(change.stageId, { lid: 'cloth' }), pourWaterG };
-    case 'spreader':
-      return { plan: at(change.stageId, { spreader: true }), pourWaterG };
-    case 'rest': {
-      const rested = plan.stages.at(-1)?.act === 'rest' ? plan.stages.slice(0, -1) : plan.stages;
-      const rest: Stage = {
-        id: 'rest',
-        act: 'rest',
-        heat: 'off',
-        lid: 'on',
-        end: { kind: 'minutes', minutes: change.minutes },
-      };
-      return { plan: { ...plan, stages: [...rested, rest] }, pourWaterG };
-    }
-    case 'noTurn':
-      return { plan: { ...plan, stages: plan.stages.filter((s) => s.id !== change.stageId) }, pourWaterG };
-    case 'pour':
-      return { plan, pourWaterG: change.waterG };
-    case 'heavyPot':
-      return { plan: { ...plan, vessel: { ...plan.vessel, wall: 'heavy' } }, pourWaterG };
-    case 'largerPot':
-      return { plan: { ...plan, vessel: { ...plan.vessel, volumeMl: change.volumeMl } }, pourWaterG };
-  }
+  const stages = stagesWith(change, plan.stages);
+  if (stages) return { plan: { ...plan, stages }, pourWaterG };
+  const { vessel } = plan;
+  if (change.code === 'heavyPot')
+    return { plan: { ...plan, vessel: { ...vessel, wall: 'heavy' } }, pourWaterG };
+  if (change.code === 'largerPot')
+    return { plan: { ...plan, vessel: { ...vessel, volumeMl: change.volumeMl } }, pourWaterG };
+  return { plan, pourWaterG: change.code === 'pour' ? change.waterG : pourWaterG };
 }
 
 /** Changes that are offered for one trouble. */

@@ -15,6 +15,7 @@ import { useQuickOdds } from '../../stores/quickOdds.js';
 import { rowOf } from '../../stores/ownLarder.js';
 import { Pick } from '../../ui/Pick.js';
 import { FigureText } from '../../ui/FigureText.js';
+import { SideBySide } from '../../ui/SideBySide.js';
 import { Sling } from '../../ui/Sling.js';
 import { inAHundred, nearestTo } from '../../words/potWords.js';
 import { showPour } from '../../words/amounts.js';
@@ -157,26 +158,11 @@ function Differences({ one, two, odds }: DifferencesProps) {
   const why = reasons(one, two);
   return (
     <div className="grid gap-x-12 gap-y-6 lg:grid-cols-2">
-      <table className="w-full border-collapse self-start">
-        <thead>
-          <tr className="border-b-2 border-ink text-left">
-            <th className="py-1 font-normal text-faint">what</th>
-            <th className="py-1">as planned</th>
-            <th className="py-1">the other</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map(({ what, one: a, two: b }) => (
-            <tr key={what} className="border-b border-line">
-              <th scope="row" className="py-1.5 text-left font-normal">
-                {what}
-              </th>
-              <td className="py-1.5">{a}</td>
-              <td className={`py-1.5 ${a === b ? 'text-faint' : 'font-bold'}`}>{a === b ? 'the same' : b}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <SideBySide
+        caption="Two ways side by side"
+        heads={['as planned', 'the other']}
+        lines={lines.map((l) => [l.what, l.one, l.two])}
+      />
       <section className="hung" aria-labelledby="why">
         <h2 id="why" className="m-0 text-[1.35rem] font-bold">
           What differs, and why

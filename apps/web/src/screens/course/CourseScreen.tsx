@@ -1,4 +1,5 @@
 import {
+  bandOf,
   completePlan,
   type BeforeStage,
   type Course,
@@ -18,7 +19,7 @@ import { SEEN } from '../../words/potWords.js';
 import { HEAT } from '../../words/words.js';
 import { usePlan, type PlanView } from '../pour/usePlan.js';
 import { CourseTable } from './CourseTable.js';
-import { baseWord, BEDS, momentAt, moistureOf } from './moment.js';
+import { BEDS, momentAt, moistureOf } from './moment.js';
 import { Outcome } from './Outcome.js';
 import { PotOverTime } from './PotOverTime.js';
 import { StageBar } from './StageBar.js';
@@ -148,7 +149,7 @@ function Over({ course, stages, plan, onStages }: OverProps) {
           heat={fire.heat}
           lid={fire.lid}
           mostMl={mostMl}
-          label={`The pot in section at minute ${clock.atMin.toFixed(0)}: ${BEDS.map((b, i) => `${b} ${moistureOf(moment.w[i] ?? 0).toFixed(0)} % moist`).join(', ')}, ${moment.freeG.toFixed(0)} g of liquid free, base ${baseWord(moment.browning)}.`}
+          label={`The pot in section at minute ${clock.atMin.toFixed(0)}: ${BEDS.map((b, i) => `${b} ${moistureOf(moment.w[i] ?? 0).toFixed(0)} % moist`).join(', ')}, ${moment.freeG.toFixed(0)} g of liquid free, base ${bandOf(moment.browning)}.`}
         />
         <div className="flex flex-col justify-center gap-2">
           <p className="m-0 text-[1.35rem] font-bold">{name}</p>

@@ -1,5 +1,5 @@
-import type { Course } from '@hammock/core';
-import { baseWord, moistureOf, thinned } from './moment.js';
+import { bandOf, type Course } from '@hammock/core';
+import { moistureOf, thinned } from './moment.js';
 
 const HEADS = [
   'min',
@@ -55,7 +55,7 @@ export function CourseTable({ course }: { readonly course: Course }) {
                 <td className="px-2">{cell(s.baseC[i] ?? 0)}</td>
                 <td className="px-2">{cell(Math.max(0, s.freeG[i] ?? 0))}</td>
                 <td className="px-2">{cell(s.steamG[i] ?? 0)}</td>
-                <td className="px-2">{baseWord(s.browning[i] ?? 0)}</td>
+                <td className="px-2">{bandOf(s.browning[i] ?? 0)}</td>
               </tr>
             ))}
           </tbody>

@@ -1,8 +1,8 @@
-import type { Change, Course, Stage } from '@hammock/core';
+import { bandOf, stagesWith, type Change, type Course, type Stage } from '@hammock/core';
 import { Button } from '../../ui/Button.js';
 import { textureWords } from '../../words/textureWords.js';
-import { apartWords, changeText, stagesWith, troubleText } from '../../words/potWords.js';
-import { baseWord, BEDS } from './moment.js';
+import { apartWords, changeText, troubleText } from '../../words/potWords.js';
+import { BEDS } from './moment.js';
 
 export interface OutcomeProps {
   readonly course: Course;
@@ -25,7 +25,7 @@ export function Outcome({ course, stages, ml, onStages, onPour }: OutcomeProps) 
         {outcome.moisture.toFixed(1)} % moisture at the table (
         {BEDS.map((name, i) => `${name} ${(outcome.beds[i]?.moisture ?? 0).toFixed(1)}`).join(', ')} when it
         has rested), cooked through to {done} in a hundred at least, {apartWords(outcome.apart)}, base{' '}
-        {baseWord(outcome.browning)}.
+        {bandOf(outcome.browning)}.
       </p>
       {troubles.length === 0 && <p className="mt-2 mb-0 font-semibold">Nothing goes wrong on the way.</p>}
       <ul className="m-0 mt-2 flex list-none flex-col gap-3 p-0">

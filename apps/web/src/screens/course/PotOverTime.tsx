@@ -1,6 +1,7 @@
-import type { HeatSetting, LidState } from '@hammock/core';
+import { bandOf, type HeatSetting, type LidState } from '@hammock/core';
 import { memo, useId } from 'react';
-import { baseWord, BEDS, moistureOf, type Moment } from './moment.js';
+import { potHandles, potLid, potOutline } from '../../ui/potShape.js';
+import { BEDS, moistureOf, type Moment } from './moment.js';
 
 export interface PotOverTimeProps {
   readonly moment: Moment;
@@ -44,6 +45,7 @@ export const PotOverTime = memo(function PotOverTime(props: PotOverTimeProps) {
   const tops = heights.map((_, i) => POT.floor - heights.slice(0, i + 1).reduce((sum, h) => sum + h, 0));
   const open = lid === 'off';
   const { left, width, floor } = POT;
+  const box = { left, width, floor, rim };
   return (
     <svg
       viewBox={`0 0 ${WIDTH.toString()} ${HEIGHT.toString()}`}
@@ -53,9 +55,7 @@ export const PotOverTime = memo(function PotOverTime(props: PotOverTimeProps) {
     >
       <defs>
         <clipPath id={inside}>
-          <path
-            d={`M${left} ${rim - 20}V${floor - 16}Q${left} ${floor} ${left + 16} ${floor}H${left + width - 16}Q${left + width} ${floor} ${left + width} ${floor - 16}V${rim - 20}Z`}
-          />
+          <path d={`${potOutline({ ...box, rim: rim - 20 })}Z`} />
         </clipPath>
       </defs>
       <Steam rate={moment.steaming} lid={lid} rim={rim} />
@@ -86,19 +86,8 @@ export const PotOverTime = memo(function PotOverTime(props: PotOverTimeProps) {
           {BEDS[i]} {Math.round(moistureOf(moment.w[i] ?? 0))} %
         </text>
       ))}
-      <path
-        d={`M${left} ${rim}V${floor - 16}Q${left} ${floor} ${left + 16} ${floor}H${left + width - 16}Q${left + width} ${floor} ${left + width} ${floor - 16}V${rim}`}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth="7"
-        strokeLinejoin="round"
-      />
-      <path
-        d={`M${left - 10} ${rim + 16}h-24M${left + width + 10} ${rim + 16}h24`}
-        stroke="var(--ink)"
-        strokeWidth="7"
-        strokeLinecap="round"
-      />
+      <path d={potOutline(box)} fill="none" stroke="var(--ink)" strokeWidth="7" strokeLinejoin="round" />
+      <path d={potHandles(box)} stroke="var(--ink)" strokeWidth="7" strokeLinecap="round" />
       <Crust browning={moment.browning} />
       {!open && (
         <g transform={lid === 'ajar' ? `translate(14 -8) rotate(-4 ${left + width} ${rim})` : undefined}>
@@ -110,17 +99,12 @@ export const PotOverTime = memo(function PotOverTime(props: PotOverTimeProps) {
               strokeDasharray="3 4"
             />
           )}
-          <path
-            d={`M${left - 6} ${rim - 13}H${left + width + 6}M${left + width / 2 - 14} ${rim - 26}h28`}
-            stroke="var(--ink)"
-            strokeWidth="7"
-            strokeLinecap="round"
-          />
+          <path d={potLid(box)} stroke="var(--ink)" strokeWidth="7" strokeLinecap="round" />
         </g>
       )}
       <Fire heat={props.heat} />
       <text x={left + width + 22} y={floor + 30} fontSize="19" fill="var(--ink)">
-        base {baseWord(moment.browning)}
+        base {bandOf(moment.browning)}
       </text>
     </svg>
   );

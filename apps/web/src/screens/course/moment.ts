@@ -54,13 +54,6 @@ export const moistureOf = (w: number): number => (100 * w) / (1 + w);
 export type BedName = 'bottom' | 'middle' | 'top';
 export const BEDS: readonly BedName[] = ['bottom', 'middle', 'top'];
 
-/** How the base looks at a browning, in a word. */
-export function baseWord(browning: number): string {
-  if (browning < 0.35) return 'clean';
-  if (browning < 1.8) return 'golden';
-  return browning < 3.5 ? 'dark' : 'burnt';
-}
-
 /** One row in every so many, for the table and the chart: a phone cannot show four hundred. */
 export function thinned(series: CourseSeries, everyMin: number): readonly number[] {
   const kept: number[] = [];

@@ -1,13 +1,13 @@
-import type { Answer, Chances, DishSpec, Look, Odds, PlanInput, WorthMeasuring } from '@hammock/core';
+import type { Answer, Chances, DishSpec, Odds, PlanInput } from '@hammock/core';
 import { Slider } from 'radix-ui';
-import { memo, useEffect, useState } from 'react';
-import { Link } from 'react-router';
+import { useEffect, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { oddsKey, useOdds } from '../../stores/odds.js';
 import { Button } from '../../ui/Button.js';
-import { ACT } from '../../words/acts.js';
-import { inAHundred, SEEN } from '../../words/potWords.js';
+import { inAHundred } from '../../words/potWords.js';
+import { Best, Looks, round } from './OddsBest.js';
 import { Weave, type WeavePoint } from './Weave.js';
+import { Measures } from './WorthMeasuring.js';
 
 export interface OddsPanelProps {
   readonly answer: Answer;
@@ -152,8 +152,6 @@ function Sure({ odds, answer, stale, spec }: SureProps) {
   );
 }
 
-const round = (ml: number): string => (Math.round(ml / 5) * 5).toString();
-
 /** Chances at a pour between two points of the curve. */
 function chancesFor(points: readonly WeavePoint[], ml: number): Chances {
   const i = Math.max(
@@ -186,165 +184,5 @@ function Said({ here }: { readonly here: Chances }) {
       <strong className="text-water">{inAHundred(here.tooSoft)} too soft</strong>
       {more.length > 0 && <>; {more.join(', ')}</>}.
     </p>
-  );
-}
-
-interface BestProps {
-  readonly bestMl: number;
-  readonly keepMl: number;
-  readonly hereMl: number;
-  readonly coveredMin: number | undefined;
-  readonly onPour: () => void;
-}
-
-/** The best choice, with what is kept by drawn beside it to the same scale. */
-function Best({ bestMl, keepMl, hereMl, coveredMin, onPour }: BestProps) {
-  const tall = 78;
-  const small = Math.max(8, tall * Math.sqrt(Math.min(1, keepMl / Math.max(1, bestMl))));
-  return (
-    <div>
-      <div className="flex items-end gap-5">
-        <svg viewBox="0 0 190 100" className="w-40 shrink-0" aria-hidden>
-          <Jug x={6} size={tall} />
-          <Jug x={112} size={small} />
-        </svg>
-        <p className="m-0 text-[1.15rem]">
-          Pour <strong>{round(bestMl)} ml</strong>,
-          <br />
-          keep <strong>{round(keepMl)} ml</strong> hot by you.
-        </p>
-      </div>
-      <p className="m-0 mt-3 text-faint">
-        The best balance: soft grain cannot be mended, dry grain can be topped up.
-        {coveredMin !== undefined && <> {coveredMin} min under the lid would do better than the plan’s.</>}
-      </p>
-      {Math.abs(bestMl - hereMl) >= 5 && (
-        <Button weight="quiet" className="mt-2" onClick={onPour}>
-          Pour {round(bestMl)} ml instead
-        </Button>
-      )}
-    </div>
-  );
-}
-
-/** A jug three quarters full. */
-function Jug({ x, size }: { readonly x: number; readonly size: number }) {
-  const y = 94 - size;
-  return (
-    <g>
-      <rect
-        x={x + 2}
-        y={y + size * 0.25}
-        width={size * 0.86}
-        height={size * 0.75}
-        fill="var(--water)"
-        opacity="0.55"
-      />
-      <path
-        d={`M${x} ${y}V94H${x + size * 0.9}V${y}`}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth="5"
-        strokeLinejoin="round"
-      />
-      <path
-        d={`M${x + size * 0.9} ${y + size * 0.2}q${size * 0.28} ${size * 0.2} 0 ${size * 0.42}`}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth="5"
-      />
-    </g>
-  );
-}
-
-function Looks({ looks }: { readonly looks: readonly Look[] }) {
-  if (looks.length === 0) return null;
-  return (
-    <div>
-      <h3 className="m-0 text-[1.05rem] font-bold">When to look</h3>
-      <ul className="m-0 mt-1 flex list-none flex-col gap-1.5 p-0">
-        {looks.map((l) => (
-          <li key={l.afterMin}>
-            <strong>{l.afterMin} min</strong> into “{ACT.simmer.name}”: {SEEN[l.expect]}. Dry before that:{' '}
-            {l.dryAddMl} ml of what you kept. Wetter: {l.wetLongerMin} min longer.
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
-/** The measurement that would gain most, done here; the others in a line. */
-const Measures = memo(function Measures({
-  measures,
-  base,
-}: {
-  readonly measures: readonly WorthMeasuring[];
-  readonly base: DishSpec['base'];
-}) {
-  const [first, ...others] = measures.filter((m) => m.then - m.now >= 0.01);
-  if (!first)
-    return measures.length === 0 ? <p className="m-0">What can be measured has been measured.</p> : null;
-  return (
-    <div>
-      <h3 className="m-0 text-[1.05rem] font-bold">
-        {MEASURE[first.act]}: {inAHundred(first.now)} → {inAHundred(first.then)} in a hundred
-      </h3>
-      <Act measure={first} base={base} />
-      {others.length > 0 && (
-        <p className="m-0 text-faint">
-          Then {others.map((m) => `${MEASURE[m.act].toLowerCase()}: → ${inAHundred(m.then)}`).join(', ')}.
-        </p>
-      )}
-    </div>
-  );
-});
-
-const MEASURE: Readonly<Record<WorthMeasuring['act'], string>> = {
-  weighGrain: 'Weigh the grain',
-  weighBase: 'Weigh the base',
-  waterTest: 'Test the ring with water',
-};
-
-function Act({ measure, base }: { readonly measure: WorthMeasuring; readonly base: DishSpec['base'] }) {
-  const [typed, setTyped] = useState('');
-  if (measure.act === 'waterTest')
-    return (
-      <Link
-        to="/kitchen/water-test"
-        className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
-      >
-        Two weighings of a pot of water
-      </Link>
-    );
-  const g = Number(typed.replace(',', '.'));
-  const good = typed.trim() !== '' && Number.isFinite(g) && g > 0;
-  return (
-    <form
-      className="flex flex-wrap items-center gap-x-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        if (!good) return;
-        const { setSpec, setGrain } = useDraft.getState();
-        if (measure.act === 'weighGrain') setGrain({ g });
-        else setSpec({ base: { ...base, weighsG: g } });
-      }}
-    >
-      <label className="flex items-center gap-2">
-        On the scale
-        <input
-          className="changeable w-24"
-          inputMode="decimal"
-          placeholder="—"
-          value={typed}
-          aria-invalid={typed !== '' && !good}
-          onChange={(e) => setTyped(e.currentTarget.value)}
-        />
-        g
-      </label>
-      <Button type="submit" weight="plain" disabled={!good}>
-        Use it
-      </Button>
-    </form>
   );
 }

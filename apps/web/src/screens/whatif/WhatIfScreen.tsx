@@ -1,4 +1,4 @@
-import { answer, type Course, type Odds, type PlanInput } from '@hammock/core';
+import { answer } from '@hammock/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useCourse } from '../../stores/course.js';
@@ -7,10 +7,10 @@ import { useQuickOdds } from '../../stores/quickOdds.js';
 import { fetched } from '../../ui/fetched.js';
 import { Pick } from '../../ui/Pick.js';
 import { Segments } from '../../ui/Segments.js';
-import { apartWords, inAHundred, nearestTo, troubleText } from '../../words/potWords.js';
-import { textureWords } from '../../words/textureWords.js';
-import { baseWord } from '../course/moment.js';
+import { SideBySide } from '../../ui/SideBySide.js';
+import { troubleText } from '../../words/potWords.js';
 import { usePlan, type PlanView } from '../pour/usePlan.js';
+import { differenceText, linesOf, type Way } from './difference.js';
 import { variationsOf } from './variations.js';
 
 const Charts = lazy(() => fetched(() => import('../course/Charts.js')).then((m) => ({ default: m.Charts })));
@@ -91,44 +91,6 @@ function Varied({ plan }: { readonly plan: PlanView }) {
   );
 }
 
-interface Way {
-  readonly course: Course;
-  readonly input: PlanInput;
-  readonly pourMl: number;
-  readonly odds: Odds | undefined;
-}
-
-/** Share as wanted at this pour, from the curve of its odds. */
-function wantedAt({ odds, course }: Way): string {
-  if (!odds) return '…';
-  const share = nearestTo(odds, course.pourWaterG);
-  return share === undefined ? 'almost none' : `${inAHundred(share)} in a hundred`;
-}
-
-function linesOf(way: Way): readonly (readonly [string, string])[] {
-  const { course } = way;
-  const { outcome } = course;
-  const off = course.stages.filter((s) => s.act !== 'serve').at(-1)?.toMin ?? 0;
-  return [
-    ['poured', `${Math.round(way.pourMl).toString()} ml`],
-    ['comes out', textureWords(outcome.texture)],
-    ['as wanted', wantedAt(way)],
-    ['moisture', `${outcome.moisture.toFixed(1)} %`],
-    [
-      'top, drier than the mean by',
-      `${Math.max(0, outcome.restedMoisture - (outcome.beds[2]?.moisture ?? 0)).toFixed(1)} points`,
-    ],
-    [
-      'cooked through, at least',
-      `${(100 * Math.min(...outcome.beds.map((b) => b.done))).toFixed(0)} in a hundred`,
-    ],
-    ['grains', apartWords(outcome.apart)],
-    ['base', baseWord(outcome.browning)],
-    ['gone as steam', `${Math.round(course.series.steamG.at(-1) ?? 0).toString()} g`],
-    ['from the pour to the table', `${Math.round(off).toString()} min`],
-  ];
-}
-
 function Side({
   one,
   two,
@@ -174,32 +136,11 @@ function Side({
         </Suspense>
       </figure>
       <div className="flex flex-col gap-4">
-        <table className="w-full border-collapse self-start">
-          <caption className="sr-only">The plan and the other way side by side</caption>
-          <thead>
-            <tr className="border-b-2 border-ink text-left">
-              <th className="py-1 font-normal text-faint">what</th>
-              <th className="py-1">as planned</th>
-              <th className="py-1">what if</th>
-            </tr>
-          </thead>
-          <tbody>
-            {first.map(([what, a], i) => {
-              const b = second[i]?.[1] ?? '';
-              return (
-                <tr key={what} className="border-b border-line">
-                  <th scope="row" className="py-1.5 pr-2 text-left font-normal">
-                    {what}
-                  </th>
-                  <td className="py-1.5 pr-2">{a}</td>
-                  <td className={`py-1.5 ${a === b ? 'text-faint' : 'font-bold'}`}>
-                    {a === b ? 'the same' : b}
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <SideBySide
+          caption="The plan and the other way side by side"
+          heads={['as planned', 'what if']}
+          lines={first.map(([what, a], i) => [what, a, second[i]?.[1] ?? ''])}
+        />
         <section className="hung" aria-live="polite" aria-labelledby="difference">
           <h2 id="difference" className="m-0 text-[1.35rem] font-bold">
             The difference
@@ -223,31 +164,4 @@ function Side({
       </div>
     </div>
   );
-}
-
-/** Changes of texture smaller than this are not felt, steps. */
-const FELT = 0.25;
-
-/** What it comes to, in a sentence or two. */
-function differenceText(one: Way, two: Way, label: string): string {
-  const by = two.course.outcome.texture - one.course.outcome.texture;
-  const [was, is] = [textureWords(one.course.outcome.texture), textureWords(two.course.outcome.texture)];
-  const way = by > 0 ? 'softer' : 'firmer';
-  const felt =
-    Math.abs(by) < FELT
-      ? 'the grain feels the same'
-      : was === is
-        ? `the grain comes out a little ${way}`
-        : `the grain comes out ${way}: ${is} instead of ${was}`;
-  const steam = (two.course.series.steamG.at(-1) ?? 0) - (one.course.series.steamG.at(-1) ?? 0);
-  const lost =
-    Math.abs(steam) < 5
-      ? ''
-      : ` ${Math.abs(Math.round(steam)).toString()} g ${steam > 0 ? 'more' : 'less'} leaves as steam.`;
-  const minutes = Math.round(two.course.minutes - one.course.minutes);
-  const time =
-    minutes === 0
-      ? ''
-      : ` It is on the table ${Math.abs(minutes).toString()} min ${minutes > 0 ? 'later' : 'sooner'}.`;
-  return `With ${label}, ${felt}.${lost}${time}`;
 }

@@ -1,0 +1,93 @@
+import type { Look } from '@hammock/core';
+import { Button } from '../../ui/Button.js';
+import { ACT } from '../../words/acts.js';
+import { SEEN } from '../../words/potWords.js';
+
+/** To the nearest 5 ml: nobody pours closer. */
+export const round = (ml: number): string => (Math.round(ml / 5) * 5).toString();
+
+interface BestProps {
+  readonly bestMl: number;
+  readonly keepMl: number;
+  readonly hereMl: number;
+  readonly coveredMin: number | undefined;
+  readonly onPour: () => void;
+}
+
+/** The best choice, with what is kept by drawn beside it to the same scale. */
+export function Best({ bestMl, keepMl, hereMl, coveredMin, onPour }: BestProps) {
+  const tall = 78;
+  const small = Math.max(8, tall * Math.sqrt(Math.min(1, keepMl / Math.max(1, bestMl))));
+  return (
+    <div>
+      <div className="flex items-end gap-5">
+        <svg viewBox="0 0 190 100" className="w-40 shrink-0" aria-hidden>
+          <Jug x={6} size={tall} />
+          <Jug x={112} size={small} />
+        </svg>
+        <p className="m-0 text-[1.15rem]">
+          Pour <strong>{round(bestMl)} ml</strong>,
+          <br />
+          keep <strong>{round(keepMl)} ml</strong> hot by you.
+        </p>
+      </div>
+      <p className="m-0 mt-3 text-faint">
+        The best balance: soft grain cannot be mended, dry grain can be topped up.
+        {coveredMin !== undefined && <> {coveredMin} min under the lid would do better than the plan’s.</>}
+      </p>
+      {Math.abs(bestMl - hereMl) >= 5 && (
+        <Button weight="quiet" className="mt-2" onClick={onPour}>
+          Pour {round(bestMl)} ml instead
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** A jug three quarters full. */
+function Jug({ x, size }: { readonly x: number; readonly size: number }) {
+  const y = 94 - size;
+  return (
+    <g>
+      <rect
+        x={x + 2}
+        y={y + size * 0.25}
+        width={size * 0.86}
+        height={size * 0.75}
+        fill="var(--water)"
+        opacity="0.55"
+      />
+      <path
+        d={`M${x} ${y}V94H${x + size * 0.9}V${y}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="5"
+        strokeLinejoin="round"
+      />
+      <path
+        d={`M${x + size * 0.9} ${y + size * 0.2}q${size * 0.28} ${size * 0.2} 0 ${size * 0.42}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="5"
+      />
+    </g>
+  );
+}
+
+/** When to look into the pot, and what to do at what is seen. */
+export function Looks({ looks }: { readonly looks: readonly Look[] }) {
+  if (looks.length === 0) return null;
+  return (
+    <div>
+      <h3 className="m-0 text-[1.05rem] font-bold">When to look</h3>
+      <ul className="m-0 mt-1 flex list-none flex-col gap-1.5 p-0">
+        {looks.map((l) => (
+          <li key={l.afterMin}>
+            <strong>{l.afterMin} min</strong> into “{ACT.simmer.name}”: {SEEN[l.expect]}. Dry before that:{' '}
+            {l.dryAddMl} ml of what you kept. Wetter: {l.wetLongerMin} min longer.
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
