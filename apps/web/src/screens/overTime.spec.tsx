@@ -2,6 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals
 import { completePlan, courseOf, stagesWith } from '@hammock/core';
 import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
+import { useCooks } from '../stores/cooks.js';
 import { planInputOf, useDraft } from '../stores/draft.js';
 import { useKitchen } from '../stores/kitchen.js';
 import { DRAWS, useOdds } from '../stores/odds.js';
@@ -13,6 +14,7 @@ import { changeText, troubleText } from '../words/potWords.js';
 import { momentAt, thinned } from './course/moment.js';
 import { CourseScreen } from './course/CourseScreen.js';
 import { PourScreen } from './pour/PourScreen.js';
+import { StoveScreen } from './stove/StoveScreen.js';
 import { variationsOf } from './whatif/variations.js';
 import { WhatIfScreen } from './whatif/WhatIfScreen.js';
 
@@ -20,10 +22,15 @@ import { WhatIfScreen } from './whatif/WhatIfScreen.js';
 class Bench implements WorkerLike {
   onmessage: WorkerLike['onmessage'] = null;
   onerror: WorkerLike['onerror'] = null;
-  postMessage({ id, job }: Asked): void {
+  postMessage({ id, job }: Partial<Asked>): void {
+    // The stove's ticker is a worker too; it is told a time, not a job.
+    if (!job || id === undefined) return;
     setTimeout(() => {
       act(() => this.onmessage?.({ data: { id, value: work(job) } } as MessageEvent<Replied>));
     }, 0);
+  }
+  addEventListener(): void {
+    // Nothing rings here.
   }
   terminate(): void {
     this.onmessage = null;
@@ -38,6 +45,7 @@ const show = async (path: string): Promise<void> => {
         <Route path="/" element={<PourScreen />} />
         <Route path="/course" element={<CourseScreen />} />
         <Route path="/what-if" element={<WhatIfScreen />} />
+        <Route path="/stove" element={<StoveScreen />} />
       </Routes>
     </MemoryRouter>,
   );
@@ -150,6 +158,31 @@ describe('the odds on Pour', () => {
     fireEvent.click(await screen.findByRole('button', { name: 'Stop' }, WAIT));
     expect(useOdds.getState().progress).toBeUndefined();
     expect(screen.getByTestId('odds-wanted')).toBeTruthy();
+  });
+});
+
+describe('the odds at the stove', () => {
+  it('say what to keep hot where the liquid goes in, and when to look and for what under the lid', async () => {
+    const draft = useDraft.getState().draft!;
+    useCooks.getState().begin(draft, planInputOf(draft, useKitchen.getState()));
+    const { stages } = useCooks.getState().active!.answer;
+    const done = (until: string): void => {
+      for (const s of stages.slice(
+        0,
+        stages.findIndex((x) => x.act === until),
+      ))
+        useCooks.getState().tap('done', s.id);
+    };
+    done('boil');
+    await show('/stove');
+    await screen.findByText(/hot by you\.$/u, {}, WAIT);
+    act(() => useCooks.getState().tap('done', 'boil'));
+    const looks = await screen.findAllByText(/^At \d+ min:$/u, {}, WAIT);
+    expect(looks).toHaveLength(2);
+    expect(looks[0]!.parentElement!.textContent).toMatch(
+      /^At \d+ min: .+\. Dry before that: \d+ ml of what you kept\. Wetter: \d+ min longer\.$/u,
+    );
+    act(() => useCooks.getState().giveUp());
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Change, Odds, Seen, Stage, Trouble } from '@hammock/core';
+import type { Change, Look, Odds, Seen, Stage, Trouble } from '@hammock/core';
 import { ACT } from './acts.js';
 import { HEAT } from './words.js';
 
@@ -14,6 +14,10 @@ export const SEEN: Readonly<Record<Seen, string>> = {
   scorched: 'a smell of burning',
   underPressure: 'under pressure',
 };
+
+/** What should be seen at a look into the pot, and what to do when it is not. */
+export const lookWords = ({ expect, dryAddMl, wetLongerMin }: Look): string =>
+  `${SEEN[expect]}. Dry before that: ${dryAddMl.toString()} ml of what you kept. Wetter: ${wetLongerMin.toString()} min longer.`;
 
 const WHAT: Readonly<Record<Trouble['code'], string>> = {
   hardCentre: 'A hard centre',

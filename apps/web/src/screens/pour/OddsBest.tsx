@@ -1,7 +1,7 @@
-import type { Look } from '@hammock/core';
+import type { Look, Stage } from '@hammock/core';
 import { Button } from '../../ui/Button.js';
 import { ACT } from '../../words/acts.js';
-import { SEEN } from '../../words/potWords.js';
+import { lookWords } from '../../words/potWords.js';
 
 /** To the nearest 5 ml: nobody pours closer. */
 export const round = (ml: number): string => (Math.round(ml / 5) * 5).toString();
@@ -75,18 +75,26 @@ function Jug({ x, size }: { readonly x: number; readonly size: number }) {
 }
 
 /** When to look into the pot, and what to do at what is seen. */
-export function Looks({ looks }: { readonly looks: readonly Look[] }) {
+export function Looks({
+  looks,
+  stages,
+}: {
+  readonly looks: readonly Look[];
+  readonly stages: readonly Stage[];
+}) {
   if (looks.length === 0) return null;
   return (
     <div>
       <h3 className="m-0 text-[1.05rem] font-bold">When to look</h3>
       <ul className="m-0 mt-1 flex list-none flex-col gap-1.5 p-0">
-        {looks.map((l) => (
-          <li key={l.afterMin}>
-            <strong>{l.afterMin} min</strong> into “{ACT.simmer.name}”: {SEEN[l.expect]}. Dry before that:{' '}
-            {l.dryAddMl} ml of what you kept. Wetter: {l.wetLongerMin} min longer.
-          </li>
-        ))}
+        {looks.map((l) => {
+          const act = stages.find((s) => s.id === l.stageId)?.act ?? 'simmer';
+          return (
+            <li key={l.afterMin}>
+              <strong>{l.afterMin} min</strong> into “{ACT[act].name}”: {lookWords(l)}
+            </li>
+          );
+        })}
       </ul>
     </div>
   );

@@ -145,7 +145,7 @@ function Sure({ odds, answer, stale, spec }: SureProps) {
           coveredMin={odds.best.coveredMin}
           onPour={() => lean(bestMl)}
         />
-        <Looks looks={odds.looks} />
+        <Looks looks={odds.looks} stages={answer.stages} />
         <Measures measures={odds.measures} base={spec.base} />
       </div>
     </div>

@@ -5,6 +5,7 @@ import { measuresOf, useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
 import { showPour } from '../../words/amounts.js';
 import { ACT } from '../../words/acts.js';
+import { lookWords } from '../../words/potWords.js';
 import { HEAT, LID, SIGN } from '../../words/words.js';
 import { primeAlarm } from './alarm.js';
 import { clockText } from './clock.js';
@@ -12,6 +13,7 @@ import { OutcomeForm } from './OutcomeForm.js';
 import { Poured } from './Poured.js';
 import { TimeSling } from './TimeSling.js';
 import { useNowMs, useRun, useWakeLock } from './useStove.js';
+import { useStoveOdds } from './useStoveOdds.js';
 
 /** The pot on the stove: one act, its clock, what to look for, what comes next. */
 export function StoveScreen() {
@@ -45,6 +47,8 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   const now = useNowMs();
   const tap = useCooks((s) => s.tap);
   const giveUp = useCooks((s) => s.giveUp);
+  const { keepMl, looks } = useStoveOdds(cook);
+  const { cups, household } = useKitchen();
   const here = run.stages[run.current];
   const next = run.stages[run.current + 1];
   if (!here) return null;
@@ -86,6 +90,18 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       <p className="m-0 text-[1.3rem]">
         <strong>Look for:</strong> {words.look}
       </p>
+      {stage.id === pourId && (
+        <p className="m-0 text-[1.1rem]">
+          Keep <strong>{showPour(keepMl, measuresOf(cups), household.metric).main}</strong> hot by you.
+        </p>
+      )}
+      {looks
+        .filter((l) => l.stageId === stage.id)
+        .map((l) => (
+          <p key={l.afterMin} className="m-0 text-[1.1rem]">
+            <strong>At {l.afterMin} min:</strong> {lookWords(l)}
+          </p>
+        ))}
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
         <Button
           weight="act"
@@ -152,7 +168,8 @@ function StageList({ run }: { readonly run: RunState }) {
 function Finished({ cook, run }: { readonly cook: CookRecord; readonly run: RunState }) {
   const tap = useCooks((s) => s.tap);
   const { cups, household } = useKitchen();
-  const keep = showPour(cook.answer.keepBy.ml, measuresOf(cups), household.metric);
+  const { keepMl } = useStoveOdds(cook);
+  const keep = showPour(keepMl, measuresOf(cups), household.metric);
   return (
     <div className="mx-auto flex max-w-4xl flex-col gap-5">
       <section>
