@@ -175,7 +175,7 @@ describe('the odds at the stove', () => {
     };
     done('boil');
     await show('/stove');
-    await screen.findByText(/hot by you\.$/u, {}, WAIT);
+    await screen.findByText(/hot by you\./u, {}, WAIT);
     act(() => useCooks.getState().tap('done', 'boil'));
     const looks = await screen.findAllByText(/^At \d+ min:$/u, {}, WAIT);
     expect(looks).toHaveLength(2);

@@ -1,3 +1,4 @@
+import type { EChartsType } from 'echarts/core';
 import { memo, useEffect, useRef, useState } from 'react';
 import { chartHeight, chartOption, drawChart, type Drawn } from './chart.js';
 
@@ -16,6 +17,7 @@ const colour = (name: string): string =>
 /** Moisture, cooking, heat and water against time. Drawn anew when the course changes, not while time is dragged. */
 export const Charts = memo(function Charts({ drawn, toMin, band }: ChartsProps) {
   const into = useRef<HTMLDivElement>(null);
+  const chart = useRef<EChartsType | undefined>(undefined);
   const [width, setWidth] = useState(0);
   const [theme, setTheme] = useState(0);
   const narrow = matchMedia(NARROW).matches;
@@ -38,13 +40,20 @@ export const Charts = memo(function Charts({ drawn, toMin, band }: ChartsProps) 
   }, []);
   useEffect(() => {
     const box = into.current;
-    if (!box || width === 0) return undefined;
-    const chart = drawChart(box);
-    chart.setOption(chartOption({ drawn, toMin, band, colour, narrow }));
-    return () => {
-      chart.dispose();
-    };
+    if (!box || width === 0) return;
+    chart.current ??= drawChart(box);
+    chart.current.resize();
+    chart.current.setOption(chartOption({ drawn, toMin, band, colour, narrow }), { notMerge: true });
+    // Drawn now and not a frame later: a page that is being resized, or photographed, is never blank.
+    chart.current.getZr().flush();
   }, [drawn, toMin, band, width, narrow, theme]);
+  useEffect(
+    () => () => {
+      chart.current?.dispose();
+      chart.current = undefined;
+    },
+    [],
+  );
   return (
     <div
       ref={into}

@@ -49,6 +49,8 @@ interface Line {
   readonly width: number;
   readonly type: 'solid' | 'dashed' | 'dotted';
   readonly of: (s: CourseSeries, i: number) => number;
+  /** How far its name stands above its end, px, where it would lie on the axis. */
+  readonly lift?: number;
 }
 
 const LINES: readonly Line[] = [
@@ -114,6 +116,7 @@ const LINES: readonly Line[] = [
     width: 3,
     type: 'solid',
     of: (s, i) => Math.max(0, s.freeG[i] ?? 0),
+    lift: 9,
   },
   {
     name: 'gone as steam',
@@ -123,6 +126,7 @@ const LINES: readonly Line[] = [
     width: 2.5,
     type: 'dashed',
     of: (s, i) => s.steamG[i] ?? 0,
+    lift: 14,
   },
 ];
 const TITLES = ['moisture, %', 'cooked through, %', 'heat, °C', 'water, g'] as const;
@@ -221,7 +225,11 @@ export function chartOption({ drawn, toMin, band, colour, narrow }: ChartInput) 
           formatter: line.short,
           ...text,
           color: colour(line.colour),
-          distance: 6,
+          distance: 4,
+          // A name at the foot of a plot would lie on its axis.
+          backgroundColor: colour('--ground'),
+          padding: [0, 3],
+          offset: [0, -(line.lift ?? 0)],
         },
         labelLayout: { moveOverlap: 'shiftY' },
         ...(line.name === 'moisture, middle' && !dashed ? { markArea: wanted } : {}),

@@ -21,7 +21,7 @@ export function Best({ bestMl, keepMl, hereMl, coveredMin, onPour }: BestProps) 
   return (
     <div>
       <div className="flex items-end gap-5">
-        <svg viewBox="0 0 190 100" className="w-40 shrink-0" aria-hidden>
+        <svg viewBox={`0 0 ${116 + small * 1.1} 100`} className="h-[84px] shrink-0" aria-hidden>
           <Jug x={6} size={tall} />
           <Jug x={112} size={small} />
         </svg>

@@ -7,7 +7,7 @@ import { readMl } from '../../ui/AmountField.js';
 import { showPour, showSalt } from '../../words/amounts.js';
 
 /** The number again where it is needed, and what was really poured when it was something else. */
-export function Poured({ cook }: { readonly cook: CookRecord }) {
+export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly keepMl: number }) {
   const setPoured = useCooks((s) => s.setPoured);
   const { cups, household } = useKitchen();
   const [typed, setTyped] = useState<string | undefined>(undefined);
@@ -52,7 +52,8 @@ export function Poured({ cook }: { readonly cook: CookRecord }) {
             {salt.other === '' ? '' : ` (${salt.other})`}
           </>
         )}
-        . Stir once, taste.
+        . Stir once, taste. Keep <strong>{showPour(keepMl, measures, household.metric).main}</strong> hot by
+        you.
       </p>
       <label className="mt-1 flex flex-wrap items-center gap-x-3">
         Poured

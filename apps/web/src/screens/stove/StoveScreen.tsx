@@ -48,7 +48,6 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   const tap = useCooks((s) => s.tap);
   const giveUp = useCooks((s) => s.giveUp);
   const { keepMl, looks } = useStoveOdds(cook);
-  const { cups, household } = useKitchen();
   const here = run.stages[run.current];
   const next = run.stages[run.current + 1];
   if (!here) return null;
@@ -86,15 +85,14 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
         </p>
         <p className="m-0 text-faint">{clockWords(stage, waiting, left)}</p>
       </section>
-      {stage.id === pourId ? <Poured cook={cook} /> : <p className="m-0 text-[1.3rem]">{words.what}</p>}
+      {stage.id === pourId ? (
+        <Poured cook={cook} keepMl={keepMl} />
+      ) : (
+        <p className="m-0 text-[1.3rem]">{words.what}</p>
+      )}
       <p className="m-0 text-[1.3rem]">
         <strong>Look for:</strong> {words.look}
       </p>
-      {stage.id === pourId && (
-        <p className="m-0 text-[1.1rem]">
-          Keep <strong>{showPour(keepMl, measuresOf(cups), household.metric).main}</strong> hot by you.
-        </p>
-      )}
       {looks
         .filter((l) => l.stageId === stage.id)
         .map((l) => (
