@@ -101,7 +101,7 @@ const send = (place: string, body: unknown) => {
   return request(server.url)
     [method](place)
     .set('content-type', 'application/json')
-    .send(JSON.stringify(body) ?? 'null');
+    .send(JSON.stringify(body));
 };
 
 /** A refusal says what is wrong, where, in a sentence, and nothing about its own insides. */

@@ -138,7 +138,7 @@ export type { BaseAccount } from './account/base.js';
 export type { RuleAnswer } from './account/rules.js';
 export type { WaysOut } from './account/waysOut.js';
 export type { Doubt, DoubtPart } from './account/doubt.js';
-export type { StageSteam } from './account/stageSteam.js';
+export type { StageSteam } from './account/steamWalk.js';
 export type { Term, TermKind } from './account/term.js';
 export type { Warning, WarningCode } from './account/warnings.js';
 

@@ -23,7 +23,7 @@ import { doesNotFit, neverBoils } from './refusals.js';
 import { otherRules, ruleWaterG, type RuleAnswer } from './rules.js';
 import { saltAccount, type SaltAccount } from './salt.js';
 import { moistureFor, solvePour, type Solution } from './solvePour.js';
-import type { StageSteam } from './stageSteam.js';
+import type { StageSteam } from './steamWalk.js';
 import { surroundings } from './surroundings.js';
 import { total, type Term } from './term.js';
 import { warningsFor, type Warning } from './warnings.js';

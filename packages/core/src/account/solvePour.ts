@@ -1,7 +1,8 @@
 import { clingingPerG, dryBasis, dryMatter, startW, targetMoisture, wetBasis } from './grainWater.js';
 import { ingredientTerms } from './ingredientTerms.js';
 import type { CompletePlan } from './planInput.js';
-import { stageSteam, type StageSteam } from './stageSteam.js';
+import { stageSteam } from './stageSteam.js';
+import type { StageSteam } from './steamWalk.js';
 import { total, type Term } from './term.js';
 
 /** The account with its solved pour. */

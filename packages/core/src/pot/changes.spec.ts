@@ -4,28 +4,15 @@ import { completePlan } from '../account/completePlan.js';
 import type { CompletePlan, PlanInput } from '../account/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import type { Stage } from '../method/stage.js';
-import { anyPlan, POT } from '../testing/plans.js';
+import { edited as editedBy, PILAF, planOf } from '../testing/cooked.js';
+import { anyPlan } from '../testing/plans.js';
 import { stagesWith, withChange, type TroubleCode } from './changes.js';
 import { courseOf, type Course } from './course.js';
 
-const planOf = (input: PlanInput): CompletePlan => {
-  const made = completePlan(input);
-  if (!made.ok) throw new Error(JSON.stringify(made.error));
-  return made.value;
-};
-const PILAF: PlanInput = {
-  grainId: 'longGrainWhite',
-  grain: { g: 350 },
-  wash: 'rinsed',
-  ingredients: [{ ingredientId: 'oil', amount: { g: 30 } }],
-  vessel: POT,
-};
 const plan = planOf(PILAF);
 const right = solvePour(plan).pourWaterG;
-const edited = (edit: (s: Stage) => Stage | undefined, over: Partial<PlanInput> = {}): CompletePlan => {
-  const made = planOf({ ...PILAF, ...over });
-  return { ...made, stages: made.stages.map(edit).filter((s) => s !== undefined) };
-};
+const edited = (edit: (s: Stage) => Stage | undefined, over: Partial<PlanInput> = {}): CompletePlan =>
+  editedBy({ ...PILAF, ...over }, edit);
 const simmering = (over: Partial<Stage>): CompletePlan =>
   edited((s) => (s.act === 'simmer' ? { ...s, ...over } : s));
 const TURN: Stage = {

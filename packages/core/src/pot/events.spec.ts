@@ -1,10 +1,9 @@
 import { describe, expect, it } from '@jest/globals';
-import { completePlan } from '../account/completePlan.js';
 import type { CompletePlan, PlanInput } from '../account/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import { GRAINS } from '../larder/grains.js';
 import type { Stage } from '../method/stage.js';
-import { POT } from '../testing/plans.js';
+import { PILAF as OILED, planOf } from '../testing/cooked.js';
 import { withChange, type Change } from './changes.js';
 import { cookPot } from './cook.js';
 import { courseFor, pouredWaterG } from './courseFor.js';
@@ -15,12 +14,7 @@ import { AS_PLANNED, setupOf, type TrueValues } from './setup.js';
 import { BROWN, CRUST, FREE, get, STEAM, TEMP, W0 } from './state.js';
 import { stretchesOf } from './stretches.js';
 
-const planOf = (input: PlanInput): CompletePlan => {
-  const made = completePlan(input);
-  if (!made.ok) throw new Error(JSON.stringify(made.error));
-  return made.value;
-};
-const PILAF: PlanInput = { grainId: 'longGrainWhite', grain: { g: 350 }, wash: 'rinsed', vessel: POT };
+const PILAF: PlanInput = { ...OILED, ingredients: [] };
 const plan = planOf(PILAF);
 const waterG = solvePour(plan).pourWaterG;
 

@@ -1,4 +1,5 @@
-import { BOIL_DWELL_MIN, GAPS_FULL } from '../account/stageSteam.js';
+import { BOIL_DWELL_MIN } from '../account/stageSteam.js';
+import { GAPS_FULL } from '../account/steamDrinking.js';
 import { CP_WATER, WHISTLE_G } from '../heat/constants.js';
 import { gaugeKPa, pressureBoil, purgeG } from '../heat/steam.js';
 import { plannedMin, type Stage } from '../method/stage.js';

@@ -1,0 +1,59 @@
+import { WHISTLE_G } from '../heat/constants.js';
+import { heatLoss } from '../heat/equipment.js';
+import { comeUp, pressureBoil, purgeG, surplusW } from '../heat/steam.js';
+import { plannedMin, type Stage } from '../method/stage.js';
+import { add, type Walk } from './steamWalk.js';
+
+/** To the boil under the locked lid, the air driven out, then up to pressure; a whistle lets the first steam go. */
+export function pressureUp(walk: Walk, stage: Stage, contentsMl: number): void {
+  const { at } = walk;
+  const up = comeUp(at, stage, walk.kJPerK, walk.tempC);
+  const top = pressureBoil(at, stage);
+  const power = surplusW(at, stage, top.tempC);
+  const higher = (walk.kJPerK * (top.tempC - at.boil.tempC) * 1000) / Math.max(1, power) / 60;
+  const whistled = stage.end.kind === 'sign' && stage.end.sign === 'firstWhistle' ? WHISTLE_G : 0;
+  walk.tempC = top.tempC - (whistled * top.latentKJPerKg) / 1000 / walk.kJPerK;
+  const g = up.steamG + purgeG(at.vessel, contentsMl) + whistled;
+  add(walk, stage, up.minutes + higher, g, 0, up.boils && power > 0);
+}
+
+/**
+ * At pressure. A thermostat lets nothing go. A weight lets go what the ring gives beyond the losses, once the pot
+ * is back at the temperature its last whistle took from it.
+ */
+export function pressure(walk: Walk, stage: Stage): void {
+  const { at } = walk;
+  const top = pressureBoil(at, stage);
+  const power = surplusW(at, stage, top.tempC);
+  if (at.vessel.kind === 'multiCooker') {
+    walk.tempC = top.tempC;
+    return add(walk, stage, plannedMin(stage), 0, 0, true);
+  }
+  const missingKJ = Math.max(0, (top.tempC - walk.tempC) * walk.kJPerK);
+  if (stage.end.kind === 'count') {
+    const g = stage.end.count * WHISTLE_G;
+    const minutes = (missingKJ * 1000 + g * top.latentKJPerKg) / Math.max(1, power) / 60;
+    walk.tempC = top.tempC;
+    return add(walk, stage, minutes, g, (power * 60) / top.latentKJPerKg, power > 0);
+  }
+  const minutes = plannedMin(stage);
+  const spareKJ = (power * minutes * 60) / 1000 - missingKJ;
+  walk.tempC = spareKJ >= 0 ? top.tempC : Math.max(at.boil.tempC, top.tempC + spareKJ / walk.kJPerK);
+  add(walk, stage, minutes, (Math.max(0, spareKJ) * 1000) / top.latentKJPerKg, 0, true);
+}
+
+/** By itself it loses no steam, only heat; let out at once, the pot boils itself down to the open boil. */
+export function release(walk: Walk, stage: Stage): void {
+  const { at } = walk;
+  const above = Math.max(0, walk.tempC - at.boil.tempC) * walk.kJPerK;
+  if (stage.lid === 'pressure') {
+    const lossW = heatLoss(at.vessel, stage, (walk.tempC + at.boil.tempC) / 2, at.roomC);
+    const cools = (above * 1000) / Math.max(1, lossW) / 60;
+    const minutes = stage.end.kind === 'minutes' ? stage.end.minutes : cools;
+    const share = Math.min(1, minutes / Math.max(1e-9, cools));
+    walk.tempC = Math.max(at.boil.tempC, walk.tempC - (share * above) / walk.kJPerK);
+    return add(walk, stage, minutes, 0, 0, true);
+  }
+  walk.tempC = Math.min(walk.tempC, at.boil.tempC);
+  add(walk, stage, plannedMin(stage), (above * 1000) / at.boil.latentKJPerKg, 0, true);
+}

@@ -1,0 +1,50 @@
+import { describe, expect, it } from '@jest/globals';
+import type { PlanInput } from '../account/planInput.js';
+import { solvePour } from '../account/solvePour.js';
+import { METHODS } from '../method/methods.js';
+import { PILAF, planOf, restedM } from '../testing/cooked.js';
+import { OTHERS, TABLE } from '../testing/pots.js';
+import { cookPot } from './cook.js';
+
+describe('one physics with the account', () => {
+  const base = [
+    { ingredientId: 'oil', amount: { g: 30 } },
+    { ingredientId: 'onion', amount: { g: 110 } },
+    { ingredientId: 'tomato', amount: { g: 150 }, state: 'oilSeparated' as const },
+  ];
+  const templates: [string, PlanInput][] = METHODS.flatMap((method) =>
+    (['longGrainWhite', 'basmati', 'parboiledLong'] as const).map((grainId): [string, PlanInput] => [
+      `${method}, ${grainId}`,
+      {
+        grainId,
+        grain: { g: 350 },
+        wash: 'rinsed',
+        soakMin: grainId === 'longGrainWhite' ? 0 : 30,
+        method,
+        ingredients: base,
+        vessel:
+          method === 'riceCooker' ? { diameterCm: 22, volumeMl: 3500 } : { diameterCm: 24, volumeMl: 5000 },
+      },
+    ]),
+  );
+
+  it.each([
+    ...templates,
+    ...[...TABLE, ...OTHERS].map(([what, , , plan]): [string, PlanInput] => [what, plan]),
+  ])('poured as the account says the grain rests at its target: %s', (_, input) => {
+    const plan = planOf(input);
+    const solution = solvePour(plan);
+    const pot = cookPot(plan, solution.pourWaterG);
+    expect(Math.abs(restedM(pot) - solution.moisture)).toBeLessThan(1);
+  });
+
+  it('steams what the account steams, stage by stage', () => {
+    const plan = planOf({ ...PILAF, timing: { openBoilMin: 4 } });
+    const { steam, pourWaterG } = solvePour(plan);
+    for (const stage of cookPot(plan, pourWaterG).stages.filter((s) => s.act !== 'serve')) {
+      const inAccount = steam.find((s) => s.stageId === stage.stageId)!;
+      expect(stage.steamG).toBeCloseTo(inAccount.g, 0);
+      expect(stage.toMin - stage.fromMin).toBeCloseTo(inAccount.minutes, 0);
+    }
+  });
+});

@@ -1,0 +1,140 @@
+import { describe, expect, it } from '@jest/globals';
+import type { PlanInput } from '../account/planInput.js';
+import { planOf, pourOf, PILAF } from '../testing/cooked.js';
+import { POT } from '../testing/plans.js';
+import { cookPot } from './cook.js';
+import { courseOf } from './course.js';
+import { bandOf } from './judge.js';
+
+describe('what ends a stage is found', () => {
+  const ends = (input: PlanInput) => {
+    const plan = planOf(input);
+    return cookPot(plan, pourOf(plan)).stages;
+  };
+
+  it('a weaker ring boils and boils down later, and flips later in a larger cooker', () => {
+    const boil = (high: number): number => ends({ ...PILAF, hob: { powerW: { high } } })[0]!.toMin;
+    expect(boil(700)).toBeGreaterThan(boil(1400));
+    const cooker = (g: number): number =>
+      ends({
+        grainId: 'jasmine',
+        grain: { g },
+        wash: 'rinsed',
+        method: 'riceCooker',
+        vessel: { diameterCm: 20, volumeMl: 2800 },
+      }).find((s) => s.ended === 'flip')!.toMin;
+    expect(cooker(500)).toBeGreaterThan(cooker(200));
+  });
+
+  // Common practice: white rice takes a cooker 15 to 25 minutes; it flips dry, and without a crust.
+  it.each([
+    ['jasmine', 200, 15, 25],
+    ['jasmine', 400, 15, 25],
+    ['longGrainWhite', 300, 15, 25],
+    ['brownLong', 300, 35, 55],
+  ] as const)(
+    'a rice cooker flips when the liquid is gone, before there is a crust: %s',
+    (grainId, g, from, to) => {
+      const plan = planOf({
+        grainId,
+        grain: { g },
+        wash: 'rinsed',
+        method: 'riceCooker',
+        vessel: { diameterCm: 20, volumeMl: 2800 },
+      });
+      const poured = pourOf(plan);
+      const { stages, series } = courseOf(plan, poured);
+      const flipped = stages.find((s) => s.ended === 'flip')!;
+      expect(flipped.toMin).toBeGreaterThan(from);
+      expect(flipped.toMin).toBeLessThan(to);
+      const i = series.minutes.findIndex((m) => m >= flipped.toMin - 1e-6);
+      expect(series.freeG[i]!).toBeLessThan(0.05 * poured);
+      expect(bandOf(series.browning[i]!)).toBe('clean');
+    },
+  );
+
+  it('knows each sign by what is in the pot', () => {
+    const down = (sign: 'levelWithGrain' | 'holes' | 'absorbed'): number => {
+      const plan = planOf({ ...PILAF, method: 'boilDown' });
+      const stages = plan.stages.map((s) =>
+        s.act === 'boilDown' ? { ...s, end: { kind: 'sign' as const, sign, expectMin: 7 } } : s,
+      );
+      return cookPot({ ...plan, stages }, 700).stages.find((s) => s.act === 'boilDown')!.toMin;
+    };
+    expect(down('levelWithGrain')).toBeLessThan(down('holes'));
+    expect(down('holes')).toBeLessThan(down('absorbed'));
+  });
+
+  it('whistles by the steam of the weight, and comes down by its losses', () => {
+    const pot = (whistles: number) =>
+      ends({
+        grainId: 'basmati',
+        grain: { g: 200 },
+        wash: 'rinsed',
+        method: 'pressureCooker',
+        timing: { whistles },
+        vessel: POT,
+      });
+    const three = pot(3);
+    expect(three.find((s) => s.act === 'pressure')).toMatchObject({ ended: 'count', seen: 'underPressure' });
+    expect(three.find((s) => s.act === 'pressure')!.steamG).toBeCloseTo(20, 0);
+    expect(three.find((s) => s.act === 'release')).toMatchObject({ ended: 'sign' });
+  });
+
+  it('says what is seen when the cook gives minutes', () => {
+    const seen = (minutes: number): string =>
+      ends({ ...PILAF, timing: { coveredMin: minutes } }).find((s) => s.act === 'simmer')!.seen;
+    expect(seen(1)).toBe('liquidOver');
+    expect(seen(15)).toBe('absorbed');
+  });
+
+  it('toasts and soaks before the liquid, at the pace of this ring', () => {
+    const before = (medium: number) =>
+      courseOf(planOf({ ...PILAF, soakMin: 30, toast: 'golden', hob: { powerW: { medium } } }), 400).before;
+    const toast = (w: number): number => {
+      const stage = before(w).find((s) => s.act === 'toast')!;
+      return stage.toMin - stage.fromMin;
+    };
+    expect(toast(400)).toBeGreaterThan(toast(800));
+    expect(before(520).find((s) => s.act === 'toast')).toMatchObject({ colour: 'golden' });
+    expect(before(520).find((s) => s.act === 'soak')!.soaked).toBeGreaterThan(0.8);
+    expect(before(520).at(-1)!.toMin).toBeCloseTo(0, 6);
+  });
+});
+
+describe('before the liquid', () => {
+  const before = (input: PlanInput) => courseOf(planOf(input), 400).before;
+  const length = (stages: ReturnType<typeof before>, act: string): number => {
+    const s = stages.find((x) => x.act === act)!;
+    return s.toMin - s.fromMin;
+  };
+
+  it('a base waits for the oil as long as this ring needs to drive its water off', () => {
+    const red = (medium: number): PlanInput => ({
+      ...PILAF,
+      method: 'stewSteam',
+      ingredients: [
+        ...(PILAF.ingredients ?? []),
+        { ingredientId: 'tomato', amount: { g: 400 }, state: 'oilSeparated' },
+      ],
+      hob: { powerW: { medium } },
+    });
+    expect(length(before(red(400)), 'base')).toBeGreaterThan(length(before(red(800)), 'base'));
+    const { cookedDown } = before(red(520)).find((s) => s.act === 'base')!;
+    // Of tomato raw with the liquid 0.7 of its water is free, of tomato with the oil out 0.1: six sevenths are gone.
+    expect(cookedDown).toBeCloseTo(6 / 7, 1);
+  });
+
+  it('noodles brown in the fat, and brown takes longer than golden', () => {
+    const noodles = (state: 'golden' | 'brown'): PlanInput => ({
+      ...PILAF,
+      ingredients: [...(PILAF.ingredients ?? []), { ingredientId: 'vermicelli', amount: { g: 60 }, state }],
+    });
+    expect(before(noodles('golden')).find((s) => s.act === 'warmFat')).toMatchObject({ noodles: 'golden' });
+    expect(before(noodles('brown')).find((s) => s.act === 'warmFat')).toMatchObject({ noodles: 'deep' });
+    expect(length(before(noodles('brown')), 'warmFat')).toBeGreaterThan(
+      length(before(noodles('golden')), 'warmFat'),
+    );
+    expect(before(PILAF).find((s) => s.act === 'warmFat')?.noodles).toBeUndefined();
+  });
+});

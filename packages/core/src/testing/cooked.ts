@@ -1,0 +1,41 @@
+import { completePlan } from '../account/completePlan.js';
+import { wetBasis } from '../account/grainWater.js';
+import type { CompletePlan, PlanInput } from '../account/planInput.js';
+import { solvePour } from '../account/solvePour.js';
+import type { Stage } from '../method/stage.js';
+import { cookPot, type Cooked } from '../pot/cook.js';
+import type { Course } from '../pot/course.js';
+import { get, W0 } from '../pot/state.js';
+import { POT } from './plans.js';
+
+/** A plan that is known to be one. */
+export const planOf = (input: PlanInput): CompletePlan => {
+  const made = completePlan(input);
+  if (!made.ok) throw new Error(JSON.stringify(made.error));
+  return made.value;
+};
+/** Water the account pours, g. */
+export const pourOf = (plan: CompletePlan): number => solvePour(plan).pourWaterG;
+/** Mean moisture of the grain when it has rested, %. */
+export const restedM = (c: Cooked): number =>
+  wetBasis((get(c.rested, W0) + get(c.rested, W0 + 1) + get(c.rested, W0 + 2)) / 3);
+/** Cooked with what the account pours. */
+export const cooked = (plan: CompletePlan): Cooked => cookPot(plan, pourOf(plan));
+export const codes = (course: Course): string[] => course.troubles.map((t) => t.code);
+/** A plan with its stages edited by hand. */
+export const edited = (input: PlanInput, edit: (s: Stage) => Stage | undefined): CompletePlan =>
+  planOf({
+    ...input,
+    stages: planOf(input)
+      .stages.map(edit)
+      .filter((s) => s !== undefined),
+  });
+
+/** The pot most tests begin with. */
+export const PILAF: PlanInput = {
+  grainId: 'longGrainWhite',
+  grain: { g: 350 },
+  wash: 'rinsed',
+  ingredients: [{ ingredientId: 'oil', amount: { g: 30 } }],
+  vessel: POT,
+};
