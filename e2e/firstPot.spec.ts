@@ -1,18 +1,11 @@
-import { afterAll, afterEach, beforeAll, describe, expect, it, jest } from '@jest/globals';
+import { describe, expect, it, jest } from '@jest/globals';
 import type { CookRecord } from '@hammock/core';
 import type { Page } from 'puppeteer-core';
 import { button, choose, Kitchen, pour, press, retype, sees } from './harness.js';
 
 jest.setTimeout(60_000);
 
-let kitchen: Kitchen;
-beforeAll(async () => {
-  kitchen = await Kitchen.open();
-});
-afterAll(() => kitchen.close());
-afterEach(() => {
-  expect(kitchen.errors).toEqual([]);
-});
+const kitchen = Kitchen.forTests({ demo: false });
 
 const stageName = (page: Page): Promise<string> => page.$eval('#act', (e) => e.textContent);
 const clockSeconds = async (page: Page): Promise<number> => {

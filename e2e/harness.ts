@@ -1,9 +1,11 @@
+import { afterAll, afterEach, beforeAll, expect } from '@jest/globals';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { ChildProcess } from 'node:child_process';
 import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { openBrowser } from '../scripts/browser.mjs';
+import { fillDemo } from '../scripts/demoData.mjs';
 import { endServer, freePort, startServer } from '../scripts/lib.mjs';
 
 /** A busy machine may stand still for seconds; what never comes still fails. */
@@ -12,20 +14,37 @@ const PATIENCE_MS = 20_000;
 /** The built program, on a real temporary SQLite file, in a real browser. */
 export class Kitchen {
   private child: ChildProcess | undefined;
+  private folder = '';
+  private port = 0;
+  private opened: Browser | undefined;
   readonly errors: string[] = [];
 
-  private constructor(
-    private readonly folder: string,
-    private readonly port: number,
-    readonly browser: Browser,
-  ) {}
+  private constructor() {}
 
-  static async open(): Promise<Kitchen> {
-    const folder = mkdtempSync(join(tmpdir(), 'hammock-e2e-'));
-    const port = await freePort(4300 + Math.floor(process.pid % 200));
-    const kitchen = new Kitchen(folder, port, await openBrowser());
-    await kitchen.startServer();
+  /** One for all tests of a file, with the demo data in it or empty; no test may leave an error in its pages. */
+  static forTests({ demo }: { readonly demo: boolean }): Kitchen {
+    const kitchen = new Kitchen();
+    beforeAll(async () => {
+      await kitchen.open();
+      if (demo) await fillDemo(kitchen.url, Date.now());
+    });
+    afterAll(() => kitchen.close());
+    afterEach(() => {
+      expect(kitchen.errors).toEqual([]);
+    });
     return kitchen;
+  }
+
+  private async open(): Promise<void> {
+    this.folder = mkdtempSync(join(tmpdir(), 'hammock-e2e-'));
+    this.port = await freePort(4300 + Math.floor(process.pid % 200));
+    this.opened = await openBrowser();
+    await this.startServer();
+  }
+
+  get browser(): Browser {
+    if (!this.opened) throw new Error('the kitchen opens before the first test');
+    return this.opened;
   }
 
   get url(): string {
@@ -71,7 +90,7 @@ export class Kitchen {
   }
 
   async close(): Promise<void> {
-    await this.browser.close();
+    await this.opened?.close();
     await this.stopServer();
     rmSync(this.folder, { recursive: true, force: true });
   }

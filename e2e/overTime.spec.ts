@@ -1,19 +1,10 @@
-import { afterAll, afterEach, beforeAll, describe, expect, it, jest } from '@jest/globals';
+import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { fillDemo } from '../scripts/demoData.mjs';
 import { axe, choose, Kitchen, pour, press, retype, sees } from './harness.js';
 
 jest.setTimeout(120_000);
 
-let kitchen: Kitchen;
-beforeAll(async () => {
-  kitchen = await Kitchen.open();
-  await fillDemo(kitchen.url, Date.now());
-});
-afterAll(() => kitchen.close());
-afterEach(() => {
-  expect(kitchen.errors).toEqual([]);
-});
+const kitchen = Kitchen.forTests({ demo: true });
 
 const textOf = (page: Page, testId: string): Promise<string> =>
   page.$eval(`[data-testid=${testId}]`, (e) => e.textContent);
@@ -63,9 +54,14 @@ describe('the course', () => {
     await page.mouse.up();
     await until(async () => (await outcome()) !== before);
     await sees(page, 'held while you stretch a stage');
+    const minutes = (): Promise<number> =>
+      page.$eval('[aria-label="Minutes of Cover"]', (e) => Number(e.getAttribute('aria-valuenow')));
+    const stretched = await minutes();
     await page.keyboard.down('Control');
     await page.keyboard.press('KeyZ');
     await page.keyboard.up('Control');
+    await until(async () => (await minutes()) < stretched);
+    await until(async () => (await outcome()) === before);
     await press(page, 'Back to the pour');
     await page.waitForSelector('[data-testid=pour-main]');
   });
@@ -94,15 +90,22 @@ describe('the odds', () => {
     await press(page, 'Back to');
     await until(async () => (await pour(page)).other === first);
     expect(await axe(page)).toEqual([]);
-    const offered = await page.$eval('section[aria-labelledby=odds]', (e) => e.textContent);
-    if (/Weigh the (grain|base)/u.test(offered)) {
-      const field = await page.waitForSelector('section[aria-labelledby=odds] form input');
-      await field?.type(offered.includes('Weigh the grain:') ? '400' : '180');
-      await press(page, 'Use it');
-      await until(
-        async () => (await page.$eval('section[aria-labelledby=odds]', (e) => e.textContent)) !== offered,
-      );
-    }
+  });
+
+  it('offer one measurement, take it where it is offered, and are surer for it', async () => {
+    const page = await kitchen.page('/');
+    await choose(page, 'Dish', 'Splicer');
+    await retype(page, 'Amount of grain', '2 cups');
+    await sees(page, '2,000 simulated kitchens');
+    const offers = (): Promise<string> => page.$eval('section[aria-labelledby=odds]', (e) => e.textContent);
+    const [, now, then] = /Weigh the grain: (\d+) → (\d+) in a hundred/u.exec(await offers()) ?? [];
+    expect(Number(then)).toBeGreaterThan(Number(now));
+    const field = await page.waitForSelector('section[aria-labelledby=odds] form input');
+    await field?.type('392');
+    await press(page, 'Use it');
+    await until(async () => !(await offers()).includes('Weigh the grain'));
+    await sees(page, '2,000 simulated kitchens');
+    await until(async () => Number(await textOf(page, 'odds-wanted')) >= Number(now) - 3);
   });
 
   it('are stopped by a tap, and by ten changes in a second only the last is answered', async () => {
@@ -113,7 +116,15 @@ describe('the odds', () => {
       async () =>
         (await page.$eval('section[aria-labelledby=odds]', (e) => e.getAttribute('aria-busy'))) === 'false',
     );
-    expect(Number(await textOf(page, 'odds-wanted'))).toBeGreaterThan(5);
+    await sees(page, '2,000 simulated kitchens');
+    const last = await textOf(page, 'odds-wanted');
+    await retype(page, 'Amount of grain', '900 g');
+    await retype(page, 'Amount of grain', '409 g');
+    await sees(page, '2,000 simulated kitchens');
+    await until(async () => (await textOf(page, 'odds-wanted')) === last);
+    await retype(page, 'Amount of grain', '512 g');
+    await press(page, 'Stop');
+    expect(await page.$eval('section[aria-labelledby=odds]', (e) => e.querySelector('progress'))).toBeNull();
   });
 
   it('come back when a worker is killed half-way', async () => {
@@ -129,6 +140,39 @@ describe('the odds', () => {
     await retype(page, 'Amount of grain', '433 g');
     await sees(page, 'simulated kitchens like yours');
     kitchen.errors.length = 0;
+  });
+});
+
+describe('at the stove', () => {
+  it('keeps hot what the odds say, and says at each look what to do, on a phone', async () => {
+    const page = await kitchen.page('/', { width: 390, height: 844 });
+    await choose(page, 'Dish', 'Splicer');
+    await press(page, 'Cook this');
+    const stage = (): Promise<string> => page.$eval('#act', (e) => e.textContent);
+    await until(async () => (await page.$('#act')) !== null);
+    for (let i = 0; i < 8 && (await stage()) !== 'Pour and boil'; i += 1) {
+      const before = await stage();
+      await press(
+        page,
+        (await page.$eval('main', (e) => e.innerText)).includes('Start the clock')
+          ? 'Start the clock'
+          : 'Done.',
+      );
+      if ((await page.$eval('main', (e) => e.innerText)).includes('Done.')) await press(page, 'Done.');
+      await until(async () => (await stage()) !== before);
+    }
+    await sees(page, 'hot by you');
+    for (let i = 0; i < 4 && (await stage()) !== 'Cover'; i += 1) {
+      const before = await stage();
+      const words = await page.$eval('main', (e) => e.innerText);
+      if (words.includes('Start the clock')) await press(page, 'Start the clock');
+      await press(page, 'Done.');
+      await until(async () => (await stage()) !== before);
+    }
+    await sees(page, 'of what you kept. Wetter:');
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    expect(await axe(page)).toEqual([]);
+    await press(page, 'Give this pot up');
   });
 });
 

@@ -1,18 +1,9 @@
-import { afterAll, afterEach, beforeAll, describe, expect, it, jest } from '@jest/globals';
-import { fillDemo } from '../scripts/demoData.mjs';
+import { describe, expect, it, jest } from '@jest/globals';
 import { axe, choose, Kitchen, pour, press, retype, sees } from './harness.js';
 
 jest.setTimeout(120_000);
 
-let kitchen: Kitchen;
-beforeAll(async () => {
-  kitchen = await Kitchen.open();
-  await fillDemo(kitchen.url, Date.now());
-});
-afterAll(() => kitchen.close());
-afterEach(() => {
-  expect(kitchen.errors).toEqual([]);
-});
+const kitchen = Kitchen.forTests({ demo: true });
 
 const PAST = '/notebook/7a1e0007-0000-4000-8000-000000000001';
 const SCREENS: readonly (readonly [string, string])[] = [

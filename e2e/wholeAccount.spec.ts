@@ -1,19 +1,10 @@
-import { afterAll, afterEach, beforeAll, describe, expect, it, jest } from '@jest/globals';
+import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { fillDemo } from '../scripts/demoData.mjs';
 import { axe, choose, Kitchen, pour, press, retype, sees } from './harness.js';
 
 jest.setTimeout(120_000);
 
-let kitchen: Kitchen;
-beforeAll(async () => {
-  kitchen = await Kitchen.open();
-  await fillDemo(kitchen.url, Date.now());
-});
-afterAll(() => kitchen.close());
-afterEach(() => {
-  expect(kitchen.errors).toEqual([]);
-});
+const kitchen = Kitchen.forTests({ demo: true });
 
 const ml = async (page: Page): Promise<number> => Number(/(\d+) ml/u.exec((await pour(page)).other)?.[1]);
 const undoKey = async (page: Page): Promise<void> => {

@@ -65,6 +65,27 @@ describe('the edits of a visit', () => {
     expect(value).toEqual({ n: 0 });
   });
 
+  it('that make something and then drag it are one: a single undo takes it all back', () => {
+    let plan: Record<string, unknown> = { label: 'Pilaf' };
+    const put = (next: Record<string, unknown>): void => {
+      useHistory.getState().record({ target: 'plan/one', changes: changesBetween(plan, next) });
+      plan = next;
+    };
+    onUndo('plan', (_rest, changes, back) => {
+      plan = withChanges(plan, changes, back);
+    });
+    const stretched = (minutes: number) => ({
+      label: 'Pilaf',
+      stages: [{ id: 'boil' }, { id: 'simmer', end: { minutes } }],
+    });
+    for (const minutes of [16, 18, 25]) put(stretched(minutes));
+    expect(useHistory.getState().past).toHaveLength(1);
+    useHistory.getState().undo();
+    expect(plan).toEqual({ label: 'Pilaf' });
+    useHistory.getState().redo();
+    expect(plan).toEqual(stretched(25));
+  });
+
   it('go forward again until something new is done', () => {
     const clock = jest.spyOn(Date, 'now');
     [1000, 9000, 20_000].forEach((ms, i) => {

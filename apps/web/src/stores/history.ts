@@ -34,8 +34,21 @@ function put(edit: Edit, back: boolean): void {
   appliers.get(target)?.(rest.join('/'), edit.changes, back);
 }
 
-const pathsOf = (edit: Pick<Edit, 'changes'>): string =>
-  JSON.stringify([...new Set(edit.changes.map((c) => c.path.join('.')))].sort());
+const pathOf = (c: Difference): string => JSON.stringify(c.path);
+const pathsOf = (edit: Pick<Edit, 'changes'>): string => [...new Set(edit.changes.map(pathOf))].sort().join();
+
+/**
+ * Whether a change filled the field in which another one goes on: a plan gets stages of its own by the first pull at
+ * one of them. An item put into a list is an edit of its own.
+ */
+const holds = (outer: Difference, inner: Difference): boolean =>
+  outer.type !== 'REMOVE' &&
+  typeof outer.path.at(-1) === 'string' &&
+  outer.path.length < inner.path.length &&
+  outer.path.every((key, i) => key === inner.path[i]);
+
+const goesOn = (last: Edit, edit: Pick<Edit, 'changes'>): boolean =>
+  pathsOf(last) === pathsOf(edit) || edit.changes.every((c) => last.changes.some((o) => holds(o, c)));
 
 /** The edits of this visit, done and undone. */
 export const useHistory = create<HistoryStore>()((set, get) => ({
@@ -46,8 +59,7 @@ export const useHistory = create<HistoryStore>()((set, get) => ({
     const { past } = get();
     const atMs = Date.now();
     const last = past.at(-1);
-    const same =
-      last?.target === edit.target && atMs - last.atMs < TOGETHER_MS && pathsOf(last) === pathsOf(edit);
+    const same = last?.target === edit.target && atMs - last.atMs < TOGETHER_MS && goesOn(last, edit);
     const next: Edit = same
       ? { ...edit, changes: joined(last.changes, edit.changes), atMs }
       : { ...edit, atMs };
@@ -69,14 +81,25 @@ export const useHistory = create<HistoryStore>()((set, get) => ({
   },
 }));
 
-/** Two edits of the same paths as one: what was there before the first, what is there after the second. */
-const joined = (first: readonly Difference[], second: readonly Difference[]): readonly Difference[] =>
-  second.map((change) => {
-    const before = first.find((c) => c.path.join('.') === change.path.join('.'));
+/** Two edits as one: what was there before the first, what is there after the second. */
+function joined(first: readonly Difference[], second: readonly Difference[]): readonly Difference[] {
+  const within = (outer: Difference): readonly Difference[] => second.filter((c) => holds(outer, c));
+  if (first.some((outer) => within(outer).length > 0))
+    return first.map((outer) => extended(outer, within(outer)));
+  return second.map((change) => {
+    const before = first.find((c) => pathOf(c) === pathOf(change));
     return before && 'oldValue' in before && 'oldValue' in change
       ? { ...change, oldValue: oldOf(before) }
       : change;
   });
+}
+
+/** A change with others made inside of what it puts there. */
+function extended(outer: Difference, inner: readonly Difference[]): Difference {
+  if (!('value' in outer) || inner.length === 0) return outer;
+  const moved = inner.map((c) => ({ ...c, path: ['value', ...c.path.slice(outer.path.length)] }));
+  return { ...outer, value: withChanges({ value: outer.value as unknown }, moved, false).value };
+}
 
 /** What changed from one plain value to another. */
 export const changesBetween = (before: object, after: object): readonly Difference[] =>
