@@ -19,8 +19,6 @@ export class Kitchen {
   private opened: Browser | undefined;
   readonly errors: string[] = [];
 
-  private constructor() {}
-
   /** One for all tests of a file, with the demo data in it or empty; no test may leave an error in its pages. */
   static forTests({ demo }: { readonly demo: boolean }): Kitchen {
     const kitchen = new Kitchen();
