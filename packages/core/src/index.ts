@@ -155,7 +155,7 @@ export {
   type PotFlags,
   type PotOutcome,
 } from './pot/judge.js';
-export { type BeforeStage, type Colour } from './pot/before.js';
+export { type BeforeStage, type Colour } from './account/beforeLiquid.js';
 export { AS_PLANNED, setupOf, type Setup, type TrueValues } from './pot/setup.js';
 export type { CookedStage, Ended, Seen } from './pot/walk.js';
 

@@ -1,3 +1,4 @@
+import { beforeLiquid } from './beforeLiquid.js';
 import { deepFreeze, fail, ok, type Result } from '../result.js';
 import type { Boil } from '../heat/atmosphere.js';
 import type { Stage } from '../method/stage.js';
@@ -185,12 +186,15 @@ function accountOf(solution: Solution, pours: readonly Pour[]): Answer['account'
   return { terms, closesToG, steam: solution.steam, ended: solution.ended };
 }
 
-/** Stages that end on something seen get the minutes this pot needs for it. */
+/** Stages that end on something seen get the minutes this pot needs for it, on this ring. */
 function withTimes(plan: CompletePlan, solution: Solution): readonly Stage[] {
+  const before = beforeLiquid(plan);
   return plan.stages.map((stage) => {
-    const found = solution.steam.find((s) => s.stageId === stage.id);
-    if (!found || stage.end.kind === 'minutes') return stage;
-    return { ...stage, end: { ...stage.end, expectMin: Math.max(1, Math.round(found.minutes)) } };
+    if (stage.end.kind === 'minutes') return stage;
+    const dry = before.find((s) => s.stageId === stage.id);
+    const found = dry ? dry.toMin - dry.fromMin : solution.steam.find((s) => s.stageId === stage.id)?.minutes;
+    if (found === undefined) return stage;
+    return { ...stage, end: { ...stage.end, expectMin: Math.max(1, Math.round(found)) } };
   });
 }
 

@@ -23,6 +23,12 @@ const BASE_MIN: Readonly<Record<string, number>> = {
   oilSeparated: 20,
 };
 
+/** Noodles are fried in the fat, which takes no time beside onions †. */
+const NOODLE_MIN: Readonly<Record<string, number>> = { golden: 3, brown: 5 };
+
+const baseMinutes = ({ ingredient, release }: PlannedIngredient): number =>
+  (ingredient.behaves === 'noodle' ? NOODLE_MIN : BASE_MIN)[release.state] ?? 0;
+
 interface Choices {
   readonly grain: Grain;
   readonly method: Method;
@@ -80,7 +86,7 @@ function templateOf(
   return stagesFor(choices.method, {
     ...choices,
     hasFat: ingredients.some((i) => i.ingredient.behaves === 'fat'),
-    baseMin: Math.max(0, ...ingredients.map((i) => BASE_MIN[i.release.state] ?? 0)),
+    baseMin: Math.max(0, ...ingredients.map(baseMinutes)),
     timing: timing,
   });
 }

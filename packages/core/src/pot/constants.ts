@@ -3,7 +3,6 @@
 /** Grain cooks and drinks by the law of Suzuki et al., J. Food Science 41 (1976): 79.5 kJ/mol below 110 °C, where
  * the starch's own reaction decides, and 36.8 above, where water's way into the grain does †. */
 export const COOKING = { lowJPerMol: 79_500, highJPerMol: 36_800, changesAtC: 110 } as const;
-export const GAS_J_PER_MOL_K = 8.314462618;
 
 /** Cooked fraction per minute at 100 °C, by family, for the family's own covered minutes †. */
 export const COOKS_PER_MIN = {
@@ -62,9 +61,6 @@ export const BASE_BANDS = { golden: 0.35, dark: 1.8, burnt: 3.5 } as const;
 
 /** The switch of a rice cooker flips when its floor stands this far above what boiling water leaves it at, K †. */
 export const FLIPS_AT_K = 12;
-
-/** Toasting: colour 1 is golden, after six minutes over medium heat in an ordinary bed †. */
-export const TOASTS = { jPerMol: 90_000, atC: 170, goldenMin: 2.6, mostC: 185 } as const;
 
 /** Nobody finds a hard centre from 0.9 to 0.95 on; below this a tooth does †. */
 export const NO_HARD_CENTRE = 0.9;

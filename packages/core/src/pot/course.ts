@@ -1,8 +1,8 @@
+import { beforeLiquid, type BeforeStage } from '../account/beforeLiquid.js';
 import type { CompletePlan } from '../account/planInput.js';
 import { heightMm, openingM2 } from '../heat/equipment.js';
 import type { Stage } from '../method/stage.js';
 import { deepFreeze } from '../result.js';
-import { beforeLiquid, type BeforeStage } from './before.js';
 import { changesAgainst, hasFlag, type Change, type TroubleCode } from './changes.js';
 import { BASE_BANDS } from './constants.js';
 import { cookPot, type Cooked } from './cook.js';

@@ -1,10 +1,6 @@
-import { KELVIN } from '../heat/constants.js';
+import { arrhenius } from '../heat/arrhenius.js';
 import type { Grain } from '../larder/grains.js';
-import { COOKING, COOKS_FROM_W, COOKS_FULL_W, COOKS_PER_MIN, GAS_J_PER_MOL_K } from './constants.js';
-
-/** Arrhenius factor between two temperatures, 1 where they meet. */
-export const arrhenius = (jPerMol: number, tempC: number, atC: number): number =>
-  Math.exp((-jPerMol / GAS_J_PER_MOL_K) * (1 / (tempC + KELVIN) - 1 / (atC + KELVIN)));
+import { COOKING, COOKS_FROM_W, COOKS_FULL_W, COOKS_PER_MIN } from './constants.js';
 
 const AT_CHANGE = arrhenius(COOKING.lowJPerMol, COOKING.changesAtC, 100);
 

@@ -1,5 +1,6 @@
 import { soakRate, SOAKS_TO_C, swelling } from '../account/grainWater.js';
 import { filmed, gapsPerDryG, percolating } from '../account/wetting.js';
+import { arrhenius } from '../heat/arrhenius.js';
 import { CP_WATER } from '../heat/constants.js';
 import { vapourPressure } from '../heat/saturation.js';
 import {
@@ -16,7 +17,7 @@ import {
   TOP_DRINKS_PER_MIN,
   WICKS_PER_MIN,
 } from './constants.js';
-import { arrhenius, cookingFactor, readiness } from './kinetics.js';
+import { cookingFactor, readiness } from './kinetics.js';
 import { capacity, type Setting } from './setting.js';
 import {
   BASE_C,

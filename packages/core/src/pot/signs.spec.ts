@@ -1,5 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
+import { answerPlan } from '../account/answer.js';
 import type { PlanInput } from '../account/planInput.js';
+import { plannedMin, type Stage } from '../method/stage.js';
 import { planOf, pourOf, PILAF } from '../testing/cooked.js';
 import { POT } from '../testing/plans.js';
 import { cookPot } from './cook.js';
@@ -102,6 +104,55 @@ describe('what ends a stage is found', () => {
   });
 });
 
+describe('the times of a plan', () => {
+  const expected = (input: PlanInput, act: Stage['act']): number => {
+    const made = answerPlan(planOf(input));
+    if (!made.ok) throw new Error('no answer');
+    return plannedMin(made.value.stages.find((s) => s.act === act)!);
+  };
+  const red: PlanInput = {
+    ...PILAF,
+    method: 'stewSteam',
+    toast: 'golden',
+    ingredients: [
+      ...(PILAF.ingredients ?? []),
+      { ingredientId: 'tomato', amount: { g: 400 }, state: 'oilSeparated' },
+    ],
+  };
+
+  it.each(['base', 'toast', 'boil'] as const)('follow this pot on this ring: %s', (act) => {
+    const on = (share: number) =>
+      expected(
+        { ...red, hob: { powerW: { high: 1100 * share, medium: 520 * share, mediumHigh: 850 * share } } },
+        act,
+      );
+    expect(on(0.7)).toBeGreaterThan(on(1));
+    expect(on(1)).toBeGreaterThan(on(1.6));
+  });
+
+  it('are those of the course, to the minute', () => {
+    const plan = planOf(red);
+    const { before, stages } = courseOf(plan, pourOf(plan));
+    for (const s of [...before, ...stages].filter((x) =>
+      ['base', 'toast', 'warmFat', 'boil'].includes(x.act),
+    ))
+      expect(Math.abs(expected(red, s.act as Stage['act']) - (s.toMin - s.fromMin))).toBeLessThanOrEqual(1);
+  });
+
+  // Common practice: short noodles brown in two to five minutes once the fat is hot.
+  it('noodles take minutes, not as long as onions', () => {
+    const fried: PlanInput = {
+      ...PILAF,
+      ingredients: [
+        { ingredientId: 'butter', amount: { g: 40 } },
+        { ingredientId: 'vermicelli', amount: { g: 60 }, state: 'brown' },
+      ],
+    };
+    expect(expected(fried, 'base')).toBeGreaterThanOrEqual(2);
+    expect(expected(fried, 'base')).toBeLessThanOrEqual(5);
+  });
+});
+
 describe('before the liquid', () => {
   const before = (input: PlanInput) => courseOf(planOf(input), 400).before;
   const length = (stages: ReturnType<typeof before>, act: string): number => {
@@ -130,10 +181,10 @@ describe('before the liquid', () => {
       ...PILAF,
       ingredients: [...(PILAF.ingredients ?? []), { ingredientId: 'vermicelli', amount: { g: 60 }, state }],
     });
-    expect(before(noodles('golden')).find((s) => s.act === 'warmFat')).toMatchObject({ noodles: 'golden' });
-    expect(before(noodles('brown')).find((s) => s.act === 'warmFat')).toMatchObject({ noodles: 'deep' });
-    expect(length(before(noodles('brown')), 'warmFat')).toBeGreaterThan(
-      length(before(noodles('golden')), 'warmFat'),
+    expect(before(noodles('golden')).find((s) => s.act === 'base')).toMatchObject({ noodles: 'golden' });
+    expect(before(noodles('brown')).find((s) => s.act === 'base')).toMatchObject({ noodles: 'deep' });
+    expect(length(before(noodles('brown')), 'base')).toBeGreaterThan(
+      length(before(noodles('golden')), 'base'),
     );
     expect(before(PILAF).find((s) => s.act === 'warmFat')?.noodles).toBeUndefined();
   });

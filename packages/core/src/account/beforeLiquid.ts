@@ -1,13 +1,15 @@
-import { baseAccount, inPot } from '../account/base.js';
-import { clingingPerG, dryMatter, soakProgress, startW } from '../account/grainWater.js';
-import type { CompletePlan } from '../account/planInput.js';
-import { surroundings } from '../account/surroundings.js';
+import { arrhenius } from '../heat/arrhenius.js';
 import { CP_FAT, CP_GRAIN_SOLIDS, CP_WATER } from '../heat/constants.js';
-import { heatLoss, netPower, potHeatCapacity } from '../heat/equipment.js';
+import { lossPerK, netPower, potHeatCapacity } from '../heat/equipment.js';
 import type { Toast } from '../method/methods.js';
 import { isWet, plannedMin, type Act, type Stage } from '../method/stage.js';
-import { TOASTS } from './constants.js';
-import { arrhenius } from './kinetics.js';
+import { baseAccount, inPot } from './base.js';
+import { clingingPerG, dryMatter, soakProgress, startW } from './grainWater.js';
+import type { CompletePlan } from './planInput.js';
+import { surroundings } from './surroundings.js';
+
+/** Toasting: colour 1 is golden, after six minutes over medium heat in an ordinary bed †. */
+const TOASTS = { jPerMol: 90_000, atC: 170, goldenMin: 2.6, mostC: 185 } as const;
 
 /** How far grain or noodles have coloured in the fat. */
 export type Colour = 'raw' | 'coated' | 'glossy' | 'opaque' | 'golden' | 'deep';
@@ -66,8 +68,18 @@ interface Dry {
   drivenG: number | undefined;
 }
 
+const BEFORE = new WeakMap<CompletePlan, readonly BeforeStage[]>();
+
 /** Everything up to the liquid: soak, drain, fat, base and toasting, with what is seen at the end of each. */
 export function beforeLiquid(plan: CompletePlan): readonly BeforeStage[] {
+  const known = BEFORE.get(plan);
+  if (known) return known;
+  const made = gone(plan);
+  BEFORE.set(plan, made);
+  return made;
+}
+
+function gone(plan: CompletePlan): readonly BeforeStage[] {
   const dry: Dry = { plan, tempC: plan.roomC, colour: 0, drivenG: undefined };
   const made: Omit<BeforeStage, 'fromMin' | 'toMin'>[] = [];
   const lengths: number[] = [];
@@ -97,14 +109,24 @@ function dryStage(dry: Dry, stage: Stage): Went {
     return { minutes, soaked: soakProgress(plan.grain, minutes, plan.soakWaterC), w: startW(plan) };
   if (stage.act === 'warmFat') {
     const warming = warms(dry, stage, fatKJPerK(plan), SHIMMERS_C);
-    const fried = friesNoodles(dry, stage);
+    const fried = plan.stages.some((s) => s.act === 'base') ? undefined : friesNoodles(dry, stage);
     return fried ? { minutes: warming + fried.minutes, noodles: fried.colour } : { minutes: warming };
   }
-  if (stage.act === 'base') {
-    return cooksDown(dry, stage);
-  }
+  if (stage.act === 'base') return base(dry, stage);
   if (stage.act === 'toast') return toasts(dry, stage);
   return { minutes };
+}
+
+/** A base that has less water than this to lose is noodles, or spices, g. */
+const DRY_BASE_G = 5;
+
+/** Noodles first, into the hot fat; then what has water to lose. */
+function base(dry: Dry, stage: Stage): Went {
+  const fried = dry.drivenG === undefined ? friesNoodles(dry, stage) : undefined;
+  if (!fried) return cooksDown(dry, stage);
+  if (baseAccount(dry.plan).drivenOffG < DRY_BASE_G) return { minutes: fried.minutes, noodles: fried.colour };
+  const cooked = cooksDown(dry, stage);
+  return { ...cooked, minutes: fried.minutes + cooked.minutes, noodles: fried.colour };
 }
 
 /** A base is mostly water: its heat against as much water †. */
@@ -127,9 +149,10 @@ function cooksDown(dry: Dry, stage: Stage): Went {
   }
   const untilOil = stage.end.kind === 'sign' && stage.end.sign === 'oilRising';
   const most = untilOil ? DRY_PATIENCE_MIN : plannedMin(stage);
+  const ring = ringOf(dry.plan, stage);
   let minutes = 0;
   while (minutes < most && !(untilOil && dry.drivenG >= drivenOffG)) {
-    const rise = heats(dry, stage, kJPerK) * DRY_STEP_MIN;
+    const rise = rises(ring, dry.tempC, kJPerK);
     if (dry.tempC + rise < boil.tempC) dry.tempC += rise;
     else {
       dry.tempC = boil.tempC;
@@ -164,10 +187,11 @@ function friesNoodles(
   const fatKJ = fatKJPerK(plan);
   const kJPerK = fatKJ + (g * CP_GRAIN_SOLIDS) / 1000;
   dry.tempC = (fatKJ * dry.tempC + (kJPerK - fatKJ) * plan.roomC) / kJPerK;
+  const ring = ringOf(dry.plan, stage);
   let minutes = 0;
   let colour = 0;
   while (minutes < DRY_PATIENCE_MIN && colour < wanted) {
-    dry.tempC = Math.min(TOASTS.mostC, dry.tempC + heats(dry, stage, kJPerK) * DRY_STEP_MIN);
+    dry.tempC = Math.min(TOASTS.mostC, dry.tempC + rises(ring, dry.tempC, kJPerK));
     colour +=
       ((NOODLES_COLOUR * arrhenius(TOASTS.jPerMol, dry.tempC, TOASTS.atC)) / TOASTS.goldenMin) * DRY_STEP_MIN;
     minutes += DRY_STEP_MIN;
@@ -184,20 +208,34 @@ function fatKJPerK(plan: CompletePlan): number {
 /** Minutes until the fat is as hot as wanted, or the cook's own minutes. */
 function warms(dry: Dry, stage: Stage, kJPerK: number, toC: number): number {
   const most = stage.end.kind === 'minutes' ? stage.end.minutes : DRY_PATIENCE_MIN;
+  const ring = ringOf(dry.plan, stage);
   let minutes = 0;
   while (minutes < most && (stage.end.kind === 'minutes' || dry.tempC < toC)) {
-    dry.tempC = Math.min(TOASTS.mostC, dry.tempC + heats(dry, stage, kJPerK) * DRY_STEP_MIN);
+    dry.tempC = Math.min(TOASTS.mostC, dry.tempC + rises(ring, dry.tempC, kJPerK));
     minutes += DRY_STEP_MIN;
   }
   return minutes;
 }
 
-/** Kelvin a minute. */
-function heats({ plan, tempC }: Dry, stage: Stage, kJPerK: number): number {
-  const at = surroundings(plan);
-  const watts = netPower(at.hob, stage, at.vessel) - heatLoss(at.vessel, { lid: 'off' }, tempC, at.roomC);
-  return (watts * 0.06) / kJPerK;
+/** The ring under an open pot: what it gives and what the pot loses to the room, kJ/min and kJ/min·K. */
+interface Ring {
+  readonly kJ: number;
+  readonly lossKJPerK: number;
+  readonly roomC: number;
 }
+
+function ringOf(plan: CompletePlan, stage: Stage): Ring {
+  const { hob, vessel, roomC } = surroundings(plan);
+  return {
+    kJ: netPower(hob, stage, vessel) * 0.06,
+    lossKJPerK: lossPerK(vessel, { lid: 'off' }) * 0.06,
+    roomC,
+  };
+}
+
+/** Kelvin a step. */
+const rises = ({ kJ, lossKJPerK, roomC }: Ring, tempC: number, kJPerK: number): number =>
+  ((kJ - lossKJPerK * Math.max(0, tempC - roomC)) / kJPerK) * DRY_STEP_MIN;
 
 /**
  * Dry grain or noodles in fat: the water that clings goes first, then they colour by their temperature, which the
@@ -214,9 +252,10 @@ function toasts(dry: Dry, stage: Stage): Went {
   const timed = stage.end.kind === 'minutes';
   const most = timed ? plannedMin(stage) : DRY_PATIENCE_MIN;
   const wanted = WAITS_FOR[plan.toast];
+  const ring = ringOf(dry.plan, stage);
   let minutes = 0;
   while (minutes < most && (timed || dry.colour < wanted)) {
-    const rise = heats(dry, stage, kJPerK) * DRY_STEP_MIN;
+    const rise = rises(ring, dry.tempC, kJPerK);
     if (clings > 0 && dry.tempC + rise >= boil.tempC) {
       dry.tempC = boil.tempC;
       clings -= (rise * kJPerK * 1000) / boil.latentKJPerKg;
