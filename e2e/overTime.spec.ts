@@ -169,7 +169,7 @@ describe('at the stove', () => {
       await press(page, 'Done.');
       await until(async () => (await stage()) !== before);
     }
-    await sees(page, 'of what you kept. Wetter:');
+    await sees(page, 'of what you kept. Still wet:');
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     expect(await axe(page)).toEqual([]);
     await press(page, 'Give this pot up');

@@ -15,9 +15,9 @@ export const SEEN: Readonly<Record<Seen, string>> = {
   underPressure: 'under pressure',
 };
 
-/** What should be seen at a look into the pot, and what to do when it is not. */
-export const lookWords = ({ expect, dryAddMl, wetLongerMin }: Look): string =>
-  `${SEEN[expect]}. Dry before that: ${dryAddMl.toString()} ml of what you kept. Wetter: ${wetLongerMin.toString()} min longer.`;
+/** What to do when it is drier or wetter than that at a look; `amount` words what was kept. */
+export const mendWords = ({ dryAddMl, wetLongerMin }: Look, amount: (ml: number) => string): string =>
+  `Dry already: ${amount(dryAddMl)} of what you kept. Still wet: ${wetLongerMin.toString()} min more.`;
 
 const WHAT: Readonly<Record<Trouble['code'], string>> = {
   hardCentre: 'A hard centre',

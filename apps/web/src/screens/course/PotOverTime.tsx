@@ -80,7 +80,7 @@ export const PotOverTime = memo(function PotOverTime(props: PotOverTimeProps) {
           key={BEDS[i]}
           x={left + width + 22}
           y={(tops[i] ?? 0) + h / 2 + 7}
-          fontSize="19"
+          className="text-[24px] sm:text-[19px]"
           fill="var(--ink)"
         >
           {BEDS[i]} {Math.round(moistureOf(moment.w[i] ?? 0))} %
@@ -103,7 +103,7 @@ export const PotOverTime = memo(function PotOverTime(props: PotOverTimeProps) {
         </g>
       )}
       <Fire heat={props.heat} />
-      <text x={left + width + 22} y={floor + 30} fontSize="19" fill="var(--ink)">
+      <text x={left + width + 22} y={floor + 30} className="text-[24px] sm:text-[19px]" fill="var(--ink)">
         base {bandOf(moment.browning)}
       </text>
     </svg>

@@ -81,6 +81,8 @@ describe('the charts of a course', () => {
     const { yAxis, series } = option([drawn('as planned', COURSE)], true);
     expect(yAxis[0]!.name).toMatch(/bottom .*middle .*top/u);
     expect(series.some((s) => s.endLabel.show)).toBe(false);
+    const pair = option([drawn('as planned', COURSE), drawn('what if', cooked(400), true)], true);
+    expect(pair.yAxis[0]!.name).toBe('moisture of the middle bed, %');
     expect(gridOf(true).right).toBeLessThan(gridOf(false).right);
     expect(chartHeight(true)).toBeLessThan(chartHeight(false));
   });

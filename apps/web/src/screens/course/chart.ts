@@ -137,6 +137,13 @@ const NARROW_TITLES = [
   'heat, °C: pot —, base - -',
   'water, g: free —, gone as steam - -',
 ] as const;
+/** The same for two courses, one whole and one broken line each. */
+const NARROW_PAIR_TITLES = [
+  'moisture of the middle bed, %',
+  'cooked through, %, the least done bed',
+  'heat, °C: the pot, and the base above it',
+  'water, g: free falls, gone as steam rises',
+] as const;
 const SCALES = [
   { max: 80, interval: 20 },
   { max: 100, interval: 25 },
@@ -193,7 +200,7 @@ export function chartOption({ drawn, toMin, band, colour, narrow }: ChartInput) 
     yAxis: TITLES.map((name, i) => ({
       type: 'value',
       gridIndex: i,
-      name: narrow ? NARROW_TITLES[i] : name,
+      name: narrow ? (drawn.length > 1 ? NARROW_PAIR_TITLES : NARROW_TITLES)[i] : name,
       nameLocation: 'end',
       nameGap: 8,
       nameTextStyle: { ...text, fontWeight: 700, align: 'left', padding: [0, 0, 0, 2 - left] },

@@ -1,7 +1,7 @@
 import type { Look, Stage } from '@hammock/core';
 import { Button } from '../../ui/Button.js';
 import { ACT } from '../../words/acts.js';
-import { lookWords } from '../../words/potWords.js';
+import { mendWords, SEEN } from '../../words/potWords.js';
 
 /** To the nearest 5 ml: nobody pours closer. */
 export const round = (ml: number): string => (Math.round(ml / 5) * 5).toString();
@@ -91,7 +91,8 @@ export function Looks({
           const act = stages.find((s) => s.id === l.stageId)?.act ?? 'simmer';
           return (
             <li key={l.afterMin}>
-              <strong>{l.afterMin} min</strong> into “{ACT[act].name}”: {lookWords(l)}
+              <strong>{l.afterMin} min</strong> into “{ACT[act].name}”: {SEEN[l.expect]}.{' '}
+              {mendWords(l, (ml) => `${ml.toString()} ml`)}
             </li>
           );
         })}

@@ -5,7 +5,7 @@ import { measuresOf, useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
 import { showPour } from '../../words/amounts.js';
 import { ACT } from '../../words/acts.js';
-import { lookWords } from '../../words/potWords.js';
+import { mendWords, SEEN } from '../../words/potWords.js';
 import { HEAT, LID, SIGN } from '../../words/words.js';
 import { primeAlarm } from './alarm.js';
 import { clockText } from './clock.js';
@@ -48,6 +48,8 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   const tap = useCooks((s) => s.tap);
   const giveUp = useCooks((s) => s.giveUp);
   const { keepMl, looks } = useStoveOdds(cook);
+  const { cups, household } = useKitchen();
+  const [first, last] = looks;
   const here = run.stages[run.current];
   const next = run.stages[run.current + 1];
   if (!here) return null;
@@ -93,13 +95,17 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       <p className="m-0 text-[1.3rem]">
         <strong>Look for:</strong> {words.look}
       </p>
-      {looks
-        .filter((l) => l.stageId === stage.id)
-        .map((l) => (
-          <p key={l.afterMin} className="m-0 text-[1.1rem]">
-            <strong>At {l.afterMin} min:</strong> {lookWords(l)}
-          </p>
-        ))}
+      {first && stage.id === first.stageId && (
+        <p className="m-0 text-[1.05rem] leading-snug">
+          <strong>If you look at {first.afterMin} min:</strong> {SEEN[first.expect]}.{' '}
+          {last && (
+            <>
+              <strong>At the end:</strong> {SEEN[last.expect]}.{' '}
+            </>
+          )}
+          {mendWords(first, (ml) => showPour(ml, measuresOf(cups), household.metric).main)}
+        </p>
+      )}
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
         <Button
           weight="act"
