@@ -95,7 +95,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       <p className="m-0 text-[1.3rem]">
         <strong>Look for:</strong> {words.look}
       </p>
-      {first && stage.id === first.stageId && (
+      {first?.stageId === stage.id && (
         <p className="m-0 text-[1.05rem] leading-snug">
           <strong>If you look at {first.afterMin} min:</strong> {SEEN[first.expect]}.{' '}
           {last && (
