@@ -6,6 +6,7 @@ import { isWet, plannedMin, type Act, type Stage } from '../method/stage.js';
 import { baseAccount, inPot } from './base.js';
 import { clingingPerG, dryMatter, soakProgress, startW } from './grainWater.js';
 import type { CompletePlan } from './planInput.js';
+import { hasCookedBase } from './readStages.js';
 import { surroundings } from './surroundings.js';
 
 /** Toasting: colour 1 is golden, after six minutes over medium heat in an ordinary bed †. */
@@ -117,14 +118,11 @@ function dryStage(dry: Dry, stage: Stage): Went {
   return { minutes };
 }
 
-/** A base that has less water than this to lose is noodles, or spices, g. */
-const DRY_BASE_G = 5;
-
 /** Noodles first, into the hot fat; then what has water to lose. */
 function base(dry: Dry, stage: Stage): Went {
   const fried = dry.drivenG === undefined ? friesNoodles(dry, stage) : undefined;
   if (!fried) return cooksDown(dry, stage);
-  if (baseAccount(dry.plan).drivenOffG < DRY_BASE_G) return { minutes: fried.minutes, noodles: fried.colour };
+  if (!hasCookedBase(dry.plan.ingredients)) return { minutes: fried.minutes, noodles: fried.colour };
   const cooked = cooksDown(dry, stage);
   return { ...cooked, minutes: fried.minutes + cooked.minutes, noodles: fried.colour };
 }

@@ -29,6 +29,10 @@ const NOODLE_MIN: Readonly<Record<string, number>> = { golden: 3, brown: 5 };
 const baseMinutes = ({ ingredient, release }: PlannedIngredient): number =>
   (ingredient.behaves === 'noodle' ? NOODLE_MIN : BASE_MIN)[release.state] ?? 0;
 
+/** Whether something besides noodles is cooked in the fat before the liquid. */
+export const hasCookedBase = (ingredients: readonly PlannedIngredient[]): boolean =>
+  ingredients.some((i) => i.ingredient.behaves !== 'noodle' && baseMinutes(i) > 0);
+
 interface Choices {
   readonly grain: Grain;
   readonly method: Method;
