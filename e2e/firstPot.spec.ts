@@ -85,7 +85,7 @@ describe('the first pot', () => {
     await kitchen.killServer();
     await press(page, 'Done');
     await sees(page, 'The server is not answering');
-    await sees(page, 'kept here');
+    await sees(page, 'kept on this device only');
     expect(await stageName(page)).toBe('Toast the grain');
 
     await kitchen.startServer();

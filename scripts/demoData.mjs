@@ -364,9 +364,11 @@ async function send(url, method, path, body) {
 /** Fills an empty household at `url` through the same API the screens use. */
 export async function fillDemo(url, nowMs) {
   for (const kind of ['bags', 'vessels', 'hobs', 'cups', 'dishes', 'ingredients', 'methods', 'steam-tests']) {
-    for (const starter of await send(url, 'GET', kind)) await send(url, 'DELETE', `${kind}/${starter.id}`);
+    for (const { id: starter, revision } of await send(url, 'GET', kind))
+      await send(url, 'DELETE', `${kind}/${starter}?standsOn=${revision}`);
   }
-  await send(url, 'PUT', 'household', HOUSEHOLD);
+  const { revision } = await send(url, 'GET', 'household');
+  await send(url, 'PUT', `household?standsOn=${revision}`, HOUSEHOLD);
   for (const [n, [grainId, label, note]] of BAGS.entries())
     await send(url, 'PUT', `bags/${id(1, n)}`, {
       grainId,
@@ -441,6 +443,8 @@ async function pastCook(url, nowMs, n, [dish, bag, vessel, hob, daysAgo, share, 
     atMs += Math.round((stage.end.minutes ?? stage.end.expectMin) * MINUTE_MS + (k % 3) * 20_000);
     await tap(k + 1, 'done', stage.id);
   }
-  await send(url, 'PATCH', path, { pouredMl: Math.max(0, Math.round((cook.advisedMl * share) / 5) * 5) });
-  await send(url, 'PUT', `${path}/outcome`, { texture, base, note, atMs: atMs + 20 * MINUTE_MS });
+  await send(url, 'PATCH', `${path}?standsOn=${cook.revision}`, {
+    pouredMl: Math.max(0, Math.round((cook.advisedMl * share) / 5) * 5),
+    outcome: { texture, base, note, atMs: atMs + 20 * MINUTE_MS },
+  });
 }

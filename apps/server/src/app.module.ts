@@ -4,14 +4,17 @@ import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AnswerModule } from './answer/answer.module.js';
 import { BagsModule } from './bags/bags.module.js';
+import { ChangesModule } from './changes/changes.module.js';
 import { CommonModule } from './common/common.module.js';
 import { ProblemFilter } from './common/problemFilter.js';
 import { RateWindow } from './common/rateWindow.js';
 import { validation } from './common/validation.js';
 import type { Config } from './config.js';
+import { CopiesModule } from './copies/copies.module.js';
 import { CooksModule } from './cooks/cooks.module.js';
 import { CupsModule } from './cups/cups.module.js';
-import { dataSourceOptions } from './database/dataSource.js';
+import type { Database } from './database/database.js';
+import { readerOptions } from './database/dataSource.js';
 import { DishesModule } from './dishes/dishes.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HobsModule } from './hobs/hobs.module.js';
@@ -25,18 +28,19 @@ import { VesselsModule } from './vessels/vessels.module.js';
 /** The whole server. */
 @Module({})
 export class AppModule {
-  static with(config: Config): DynamicModule {
+  static with(config: Config, database: Database): DynamicModule {
     return {
       module: AppModule,
       imports: [
-        TypeOrmModule.forRoot(dataSourceOptions(config.databaseFile)),
+        // The file was opened and looked at already: what fails now does not get better by trying again.
+        TypeOrmModule.forRoot({ ...readerOptions(config.databaseFile), retryAttempts: 0 }),
         ThrottlerModule.forRoot({
           throttlers: [{ ttl: config.rate.windowMs, limit: config.rate.limit }],
           storage: new RateWindow(),
           // One count per address; the usual key is a hash per route, which costs more than the answer's physics.
           generateKey: (_context, tracker) => tracker,
         }),
-        CommonModule,
+        CommonModule.with(database),
         HealthModule,
         AnswerModule,
         HouseholdModule,
@@ -50,6 +54,8 @@ export class AppModule {
         SteamTestsModule,
         PlansModule,
         CooksModule,
+        ChangesModule,
+        CopiesModule,
       ],
       providers: [
         { provide: APP_FILTER, useClass: ProblemFilter },

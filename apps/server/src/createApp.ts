@@ -3,12 +3,19 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import helmet from 'helmet';
 import { AppModule } from './app.module.js';
+import { Database } from './database/database.js';
+import { jsonBounds } from './guard/jsonBounds.js';
+import { localOnly } from './guard/localOnly.js';
 import type { Config } from './config.js';
 import { serveWeb } from './web.js';
 
-/** Builds the server, ready to listen. */
+/**
+ * Builds the server, ready to listen.
+ * @throws StartProblem when the data cannot be opened
+ */
 export async function createApp(config: Config): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), {
+  const database = await Database.open(config.databaseFile, Date.now());
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config, database), {
     bodyParser: false,
     // Without this an open connection would hold up SIGTERM.
     forceCloseConnections: true,
@@ -17,6 +24,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   app.disable('x-powered-by');
   // An answer is never asked for twice the same way; hashing each one for an ETag is wasted.
   app.disable('etag');
+  app.use(localOnly);
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -34,6 +42,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
     }),
   );
   app.useBodyParser('json', { limit: config.bodyLimit });
+  app.use(jsonBounds);
   app.enableShutdownHooks();
   const document = new DocumentBuilder()
     .setTitle('Hammock')

@@ -183,7 +183,7 @@ describe('the database', () => {
 
   it('can go back and forth through its migrations', async () => {
     const other = await temporaryServer();
-    for (let i = 0; i < 3; i += 1) await other.dataSource.undoLastMigration();
+    for (let i = 0; i < 4; i += 1) await other.dataSource.undoLastMigration();
     await other.dataSource.runMigrations();
     expect((await request(other.url).get('/api/dishes')).body).toHaveLength(3);
     await other.close();
@@ -229,22 +229,22 @@ describe('the kitchen', () => {
       .put(`/api/vessels/${uuid(1)}`)
       .send(pot)
       .expect(200);
-    await http()
-      .put(`/api/vessels/${uuid(1)}`)
+    const changed = await http()
+      .put(`/api/vessels/${uuid(1)}?standsOn=${made.body.revision}`)
       .send({ ...pot, label: 'Blue enamel pot' })
       .expect(200);
     const find = async () =>
       (await http().get('/api/vessels')).body.find((v: { id: string }) => v.id === uuid(1));
     expect(await find()).toMatchObject({ label: 'Blue enamel pot', createdAtMs: made.body.createdAtMs });
-    await http()
-      .delete(`/api/vessels/${uuid(1)}`)
-      .expect(204);
+    const away = `/api/vessels/${uuid(1)}?standsOn=${changed.body.revision}`;
+    const gone = await http().delete(away).expect(200);
     expect(await find()).toBeUndefined();
+    expect((await http().delete(away).expect(200)).body.revision).toBe(gone.body.revision);
     await http()
-      .delete(`/api/vessels/${uuid(1)}`)
+      .delete(`/api/vessels/${uuid(4)}`)
       .expect(404);
     await http()
-      .put(`/api/vessels/${uuid(1)}`)
+      .put(`/api/vessels/${uuid(1)}?standsOn=${gone.body.revision}`)
       .send(pot)
       .expect(200);
     expect(await find()).toMatchObject({ label: 'Blue pot' });
@@ -299,7 +299,7 @@ describe('the kitchen', () => {
       ['methods', method],
       ['steam-tests', test],
     ] as const) {
-      await http()
+      const kept = await http()
         .put(`/api/${path}/${uuid(77)}`)
         .send(body)
         .expect(200);
@@ -310,8 +310,8 @@ describe('the kitchen', () => {
         .send({ ...body, label: '' })
         .expect(400);
       await http()
-        .delete(`/api/${path}/${uuid(77)}`)
-        .expect(204);
+        .delete(`/api/${path}/${uuid(77)}?standsOn=${kept.body.revision}`)
+        .expect(200);
     }
     await http()
       .put(`/api/steam-tests/${uuid(79)}`)
@@ -345,10 +345,11 @@ describe('the kitchen', () => {
       served: 'underSalty',
       metric: true,
     };
-    await http().put('/api/household').send(household).expect(200);
-    const kept = (await http().get('/api/household')).body;
+    const { revision } = (await http().get('/api/household')).body;
+    await http().put(`/api/household?standsOn=${revision}`).send(household).expect(200);
+    const { revision: newer, ...kept } = (await http().get('/api/household')).body;
     expect(kept).toEqual(household);
-    await http().put('/api/household').send(kept).expect(200);
+    expect(newer).toBeGreaterThan(revision);
     expect((await http().get('/api/hobs')).body.at(-1)).toMatchObject({ powerW });
     await http().put('/api/bags/not-an-id').send({}).expect(400);
   });
@@ -392,15 +393,20 @@ describe('a cook', () => {
       .put(`${path}/events/${uuid(31)}`)
       .send({ ...tap, stageId: 'nowhere' })
       .expect(422);
-    await http().patch(path).send({ pouredMl: 700 }).expect(200);
+    const poured = await http()
+      .patch(`${path}?standsOn=${begun.body.revision}`)
+      .send({ pouredMl: 700 })
+      .expect(200);
     await http()
-      .put(`${path}/outcome`)
+      .put(`${path}/outcome?standsOn=${poured.body.revision}`)
       .send({ texture: 3, base: 'clean', note: 'as it was', atMs: 1_760_000_100_000 })
       .expect(200);
-    await http()
+    await http().put(path).send(begin(1)).expect(200);
+    const taken = await http()
       .put(path)
       .send({ ...begin(1), label: 'Another' })
-      .expect(200);
+      .expect(409);
+    expect(taken.body.errors[0].code).toBe('takenId');
     const { body } = await http().get(path).expect(200);
     expect(body).toMatchObject({ label: 'Pilaf', pouredMl: 700, outcome: { texture: 3, note: 'as it was' } });
     expect(body.events).toHaveLength(1);

@@ -2,12 +2,15 @@ import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import './app.css';
+import { followOtherTabs } from './keeping/deviceStorage.js';
 import { PourScreen } from './screens/pour/PourScreen.js';
 import { useCooks } from './stores/cooks.js';
 import { sendDraftNow, useDraft } from './stores/draft.js';
 import { useKitchen } from './stores/kitchen.js';
-import { useOutbox, watchServer } from './stores/outbox.js';
-import { applyTheme } from './stores/theme.js';
+import { keepTogether } from './stores/feed.js';
+import { useOutbox } from './stores/outbox.js';
+import { applyTheme, useTheme } from './stores/theme.js';
+import { useTime } from './stores/time.js';
 import { fetched } from './ui/fetched.js';
 import { ErrorScreen, NotHere } from './ui/ErrorScreen.js';
 import { Shell } from './ui/Shell.js';
@@ -68,13 +71,6 @@ const router = createBrowserRouter([
   },
 ]);
 
-async function readBack(): Promise<void> {
-  // What was written down before the last close goes out before anything is read back.
-  await useOutbox.getState().flush();
-  await useKitchen.getState().load();
-  await Promise.all([useDraft.getState().load(), useCooks.getState().loadActive()]);
-}
-
 /** The stove has to open even when the server has gone: it is fetched before anybody asks for it. */
 function fetchStove(): void {
   import('./screens/stove/StoveScreen.js').catch(() => undefined);
@@ -82,13 +78,12 @@ function fetchStove(): void {
 
 function start(): void {
   applyTheme();
-  watchServer();
+  for (const store of [useDraft, useKitchen, useCooks, useTime, useTheme]) followOtherTabs(store);
+  keepTogether();
   addEventListener('pagehide', sendDraftNow);
   useOutbox.subscribe((now, before) => {
-    if (now.reachable && !before.reachable && useKitchen.getState().state !== 'loaded') void readBack();
     if (now.reachable && !before.reachable) fetchStove();
   });
-  void readBack();
   setTimeout(fetchStove, 1500);
 }
 

@@ -106,10 +106,13 @@ export {
   MOST_EXTENDED_MIN,
   replay,
   secondsLeft,
+  TAP_KINDS,
   type RunState,
   type StageEvent,
   type StageRun,
 } from './method/run.js';
+
+export { inOrder } from './method/tapOrder.js';
 
 export { answer, answerPlan, type Answer } from './account/answer.js';
 export type { Pour, Window } from './account/pours.js';
@@ -129,7 +132,14 @@ export {
   type VesselInput,
 } from './account/planInput.js';
 export { problemText, type PlanProblem, type PlanProblemCode } from './account/problem.js';
-export { MOST_INGREDIENTS, MOST_OWN, MOST_STAGES, RANGES, type Range } from './account/ranges.js';
+export {
+  MOST_INGREDIENTS,
+  MOST_MINUTES,
+  MOST_OWN,
+  MOST_STAGES,
+  RANGES,
+  type Range,
+} from './account/ranges.js';
 export { scaleAmount, scalePlan } from './account/scalePlan.js';
 export { FINE_SALT_G_PER_TSP, type SaltAccount, type SaltSource } from './account/salt.js';
 export { TEXTURE_BANDS, targetMoisture, dryBasis } from './account/grainWater.js';
@@ -143,7 +153,14 @@ export type { Term, TermKind } from './account/term.js';
 export type { Warning, WarningCode } from './account/warnings.js';
 
 export { cookPot, STEP_MIN, type Cooked, type CookOptions } from './pot/cook.js';
-export { courseOf, type Course, type CourseSeries, type Trouble, type TroubleWhy } from './pot/course.js';
+export {
+  courseOf,
+  MOST_ROWS,
+  type Course,
+  type CourseSeries,
+  type Trouble,
+  type TroubleWhy,
+} from './pot/course.js';
 export { stretchesOf, type Stretch } from './pot/stretches.js';
 export { courseFor, pouredWaterG } from './pot/courseFor.js';
 export { stagesWith, withChange, type Change, type TroubleCode } from './pot/changes.js';
@@ -170,14 +187,18 @@ export { coveredStage, frameOf, ROW, sampleRows, type Frame } from './odds/sampl
 
 export { cautionsFor, type Caution, type CautionCode, type CautionInput } from './cautions/cautions.js';
 
+export { mergeFields, sameValue, type Fields, type Merged, type MergeInput } from './records/merge.js';
 export type {
   AnswerReply,
   BagFields,
   BagRecord,
   BaseSeen,
+  Changed,
+  ChangesReply,
   Choices,
   CookLine,
   CookRecord,
+  CookSaid,
   CupFields,
   CupRecord,
   DishFields,
@@ -186,6 +207,7 @@ export type {
   DishUseRecord,
   HobFields,
   HobRecord,
+  HouseholdFields,
   HouseholdRecord,
   IngredientFields,
   IngredientRecord,
@@ -197,6 +219,7 @@ export type {
   PlanRecord,
   SteamTestFields,
   SteamTestRecord,
+  TapRecord,
   Verdict,
   VesselFields,
   VesselRecord,

@@ -1,4 +1,4 @@
-import { Body, Controller, HttpCode, Post } from '@nestjs/common';
+import { Body, Controller, HttpCode, Post, Res } from '@nestjs/common';
 import {
   ApiBadRequestResponse,
   ApiBody,
@@ -8,6 +8,8 @@ import {
   ApiUnprocessableEntityResponse,
 } from '@nestjs/swagger';
 import type { AnswerReply, Course } from '@hammock/core';
+import type { Response } from 'express';
+import { leaving } from '../common/leaving.js';
 import { Problem } from '../common/problems.js';
 import { ANSWER_EXAMPLE } from './answer.example.js';
 import { AnswerDto } from './answer.dto.js';
@@ -32,8 +34,8 @@ export class AnswerController {
     type: Problem,
     description: 'The plan cannot be cooked; says why, at the field',
   })
-  answer(@Body() plan: AskDto): Promise<AnswerReply> {
-    return this.answers.ask(plan);
+  answer(@Body() plan: AskDto, @Res({ passthrough: true }) response: Response): Promise<AnswerReply> {
+    return this.answers.ask(plan, leaving(response));
   }
 
   @Post('course')
@@ -48,7 +50,7 @@ export class AnswerController {
   @ApiOkResponse({ description: 'Everything against time, minutes from the pour; bed 0 lies on the floor' })
   @ApiBadRequestResponse({ type: Problem, description: 'A field cannot be read' })
   @ApiUnprocessableEntityResponse({ type: Problem, description: 'The plan cannot be read as a pot' })
-  course(@Body() plan: CourseAskDto): Course {
-    return this.answers.course(plan);
+  course(@Body() plan: CourseAskDto, @Res({ passthrough: true }) response: Response): Promise<Course> {
+    return this.answers.course(plan, leaving(response));
   }
 }

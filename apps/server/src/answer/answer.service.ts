@@ -2,26 +2,30 @@ import { Injectable } from '@nestjs/common';
 import {
   answer,
   cautionsFor,
-  completePlan,
-  courseFor,
-  Gathering,
+  plannedMin,
   problemText,
   type AnswerReply,
   type Course,
   type PlanInput,
   type PlanProblem,
+  type Stage,
 } from '@hammock/core';
+import { plain } from '../common/plain.js';
 import { ProblemException } from '../common/problems.js';
+import { ComputePool } from '../compute/pool.js';
 import type { AskDto, CourseAskDto } from './ask.dto.js';
 import type { PlanDto } from './plan.dto.js';
 
-/** Kitchens between two breaths of the server: a tenth of a second would keep every other request waiting. */
-const PIECE = 20;
+/** Kitchens that are simulated when nobody says how many. */
 const USUAL = { draws: 200, seed: 1 } as const;
+/** Kitchens times minutes of the pot: one and a half seconds of one thread, whatever the plan. */
+const MOST_POT_MINUTES = 150_000;
 
 /** Asks the core, and turns its reasons into a problem when it refuses. */
 @Injectable()
 export class AnswerService {
+  constructor(private readonly pool: ComputePool) {}
+
   /** The answer to a plan with the cautions that apply to it. */
   answer(plan: PlanDto, at = ''): AnswerReply {
     // The DTO has been checked field by field; fields left out are undefined, which the core reads as left out.
@@ -39,29 +43,37 @@ export class AnswerService {
     return { ...result.value, cautions };
   }
 
-  /** The answer, with its odds where they are asked for. */
-  async ask({ odds, ...plan }: AskDto): Promise<AnswerReply> {
+  /** The answer, with its odds where they are asked for. `leaves` is aborted when nobody waits any more. */
+  async ask({ odds, ...plan }: AskDto, leaves?: AbortSignal): Promise<AnswerReply> {
     const reply = this.answer(plan);
     if (!odds) return reply;
-    const made = completePlan(plan as PlanInput);
+    const input = plain(plan) as PlanInput;
+    const draws = drawsWithin(odds.draws, reply.stages);
+    const seed = Math.round(odds.seed ?? USUAL.seed);
+    const made = await this.pool.run({ kind: 'odds', input, draws, seed }, leaves);
     if (!made.ok) throw refused(made.error);
-    const gathering = new Gathering(made.value, {
-      draws: Math.round(odds.draws ?? USUAL.draws),
-      seed: Math.round(odds.seed ?? USUAL.seed),
-    });
-    for (const [from, count] of gathering.pieces(PIECE)) {
-      gathering.sample(from, count);
-      await new Promise(setImmediate);
-    }
-    return { ...reply, odds: gathering.odds() };
+    return { ...reply, odds: made.value };
   }
 
   /** The pot over time. */
-  course({ pourMl, ...plan }: CourseAskDto): Course {
-    const result = courseFor(plan as PlanInput, pourMl);
+  async course({ pourMl, ...plan }: CourseAskDto, leaves?: AbortSignal): Promise<Course> {
+    const result = await this.pool.run({ kind: 'course', input: plain(plan) as PlanInput, pourMl }, leaves);
     if (!result.ok) throw refused(result.error);
     return result.value;
   }
+}
+
+/** How many kitchens to simulate of a pot that takes so long. */
+function drawsWithin(asked: number | undefined, stages: readonly Stage[]): number {
+  const minutes = Math.max(1, Math.ceil(stages.reduce((sum, stage) => sum + plannedMin(stage), 0)));
+  const most = Math.max(1, Math.floor(MOST_POT_MINUTES / minutes));
+  if (asked === undefined) return Math.min(USUAL.draws, most);
+  const draws = Math.round(asked);
+  if (draws <= most) return draws;
+  const message = `At most ${most.toString()} kitchens of a pot of ${minutes.toString()} min.`;
+  throw new ProblemException(422, 'plan', 'The plan cannot be answered', [
+    { field: 'odds.draws', code: 'tooMuch', message },
+  ]);
 }
 
 function refused(problems: readonly PlanProblem[], at = ''): ProblemException {

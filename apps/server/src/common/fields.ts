@@ -10,13 +10,13 @@ import {
   IsInt,
   IsNotEmpty,
   IsNumber,
-  IsOptional,
   IsString,
   IsUUID,
   Length,
   Max,
   MaxLength,
   Min,
+  ValidateIf,
   ValidateNested,
 } from 'class-validator';
 import type { Range } from '@hammock/core';
@@ -24,6 +24,8 @@ import type { Range } from '@hammock/core';
 interface About {
   readonly about: string;
   readonly optional?: boolean;
+  /** Null says that there is none; otherwise null is refused like anything else that is not the field's kind. */
+  readonly nullable?: boolean;
   readonly example?: unknown;
 }
 
@@ -33,10 +35,13 @@ function field(about: About, schema: Record<string, unknown>): PropertyDecorator
   const shown = {
     description: about.about,
     required,
+    ...(about.nullable === true ? { nullable: true } : {}),
     ...(about.example === undefined ? {} : { example: about.example }),
     ...schema,
   };
-  return [ApiProperty(shown), ...(required ? [] : [IsOptional()])];
+  const given = (_: object, value: unknown): boolean =>
+    !(value === undefined && !required) && !(value === null && about.nullable === true);
+  return [ApiProperty(shown), ...(required && about.nullable !== true ? [] : [ValidateIf(given)])];
 }
 
 /** A finite number within a range of the core, its unit in the schema. */
@@ -124,7 +129,7 @@ export function ChoiceListField(choices: readonly string[], about: About): Prope
 /** A day as YYYY-MM-DD, or null when nobody knows. */
 export function DayField(about: About): PropertyDecorator {
   return applyDecorators(
-    ...field(about, { type: String, format: 'date', nullable: true }),
+    ...field({ ...about, nullable: true }, { type: String, format: 'date' }),
     IsISO8601({ strict: true }, { message: 'This must be a day, such as 2026-11-01.' }),
     Length(10, 10, { message: 'This must be a day, such as 2026-11-01.' }),
   );

@@ -1,8 +1,10 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, Put, type Type } from '@nestjs/common';
-import { ApiBody, ApiNoContentResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Body, Controller, Delete, Get, Param, Put, Query, type Type } from '@nestjs/common';
+import { ApiBody, ApiConflictResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import { Clock } from './clock.js';
+import { Problem } from './problems.js';
+import { StandsOn } from './standsOn.js';
 import { Store, type Kept } from './store.js';
 import { UuidParam } from './uuidParam.js';
 import { validation } from './validation.js';
@@ -45,16 +47,24 @@ export function keptController<T extends Kept, D extends object>(options: KeptOp
     })
     @ApiBody({ type: dto })
     @ApiOkResponse({ type: entity })
-    put(@Param('id', new UuidParam('id')) id: string, @Body(validation(dto)) body: object): Promise<T> {
-      return this.store.put(id, columns(body as D));
+    @ApiConflictResponse({
+      type: Problem,
+      description: 'Changed elsewhere since; `current` and `sent` hold both',
+    })
+    put(
+      @Param('id', new UuidParam('id')) id: string,
+      @Query() { standsOn }: StandsOn,
+      @Body(validation(dto)) body: object,
+    ): Promise<T> {
+      return this.store.put(id, columns(body as D), standsOn);
     }
 
     @Delete(':id')
-    @HttpCode(204)
     @ApiOperation({ summary: `Takes a ${what} away; putting it again brings it back` })
-    @ApiNoContentResponse()
-    remove(@Param('id', new UuidParam('id')) id: string): Promise<void> {
-      return this.store.remove(id);
+    @ApiOkResponse({ type: entity })
+    @ApiConflictResponse({ type: Problem, description: 'Changed elsewhere since' })
+    remove(@Param('id', new UuidParam('id')) id: string, @Query() { standsOn }: StandsOn): Promise<T> {
+      return this.store.remove(id, standsOn);
     }
   }
   // Routes and the API document name a controller by its class.

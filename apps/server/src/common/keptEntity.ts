@@ -16,6 +16,12 @@ export abstract class KeptEntity implements Kept {
   @Column({ type: 'integer' })
   updatedAtMs: number;
 
+  @ApiProperty({
+    description: 'Where it stands in the order of everything stored; name it as standsOn when writing',
+  })
+  @Column({ type: 'integer', default: 0 })
+  revision: number;
+
   @Column({ type: 'integer', nullable: true })
   deletedAtMs: number | null;
 }

@@ -1,6 +1,8 @@
 import { ArgumentsHost, Catch, ExceptionFilter, HttpException, Logger } from '@nestjs/common';
 import type { Response } from 'express';
+import { ClashException } from './clash.js';
 import { type FieldProblem, type Problem, ProblemException } from './problems.js';
+import { storageProblem } from './storageProblem.js';
 
 /** Errors that body-parser and the router raise themselves. */
 interface Raised {
@@ -27,10 +29,12 @@ export class ProblemFilter implements ExceptionFilter {
     const response = host.switchToHttp().getResponse<Response>();
     const problem = this.problemOf(error);
     if (response.headersSent) return;
-    response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+    send(response, problem);
   }
 
   private problemOf(error: unknown): Problem {
+    if (error instanceof ClashException)
+      return { ...problem(409, error.kind, error.heading), current: error.current, sent: error.sent };
     if (error instanceof ProblemException)
       return problem(error.getStatus(), error.kind, error.heading, error.errors);
     const raised = error as Raised | undefined;
@@ -40,12 +44,27 @@ export class ProblemFilter implements ExceptionFilter {
     if (status === 400) return problem(400, 'malformed', 'The request is not JSON', [NOT_JSON]);
     if (status >= 400 && status < 500)
       return problem(status, 'request', TITLES[status] ?? 'The request is refused');
+    const storage = storageProblem(error);
+    if (storage) return problem(storage.getStatus(), storage.kind, storage.heading);
     this.logger.error(error instanceof Error ? (error.stack ?? error.message) : String(error));
     return problem(500, 'unexpected', 'Something went wrong here; nothing was changed');
   }
 }
 
-function problem(status: number, kind: string, title: string, errors: readonly FieldProblem[] = []): Problem {
+const send = (response: Response, what: Problem): void => {
+  response.status(what.status).type('application/problem+json').send(JSON.stringify(what));
+};
+
+/** Replies with a problem from outside of Nest. */
+export const sendProblem = (response: Response, status: number, kind: string, title: string): void => {
+  send(response, problem(status, kind, title));
+};
+
+/** Nobody reads more than these. */
+const MOST_ERRORS = 50;
+
+function problem(status: number, kind: string, title: string, all: readonly FieldProblem[] = []): Problem {
+  const errors = all.slice(0, MOST_ERRORS);
   const detail = errors.length === 0 ? `${title}.` : errors.map((e) => `${e.field}: ${e.message}`).join(' ');
   return {
     type: `urn:hammock:problem:${kind}`,

@@ -29,6 +29,12 @@ export class Problem {
 
   @ApiProperty({ type: () => FieldProblem, isArray: true, required: false })
   errors?: FieldProblem[];
+
+  @ApiProperty({ required: false, description: 'Of a clash: what is there now', type: Object })
+  current?: unknown;
+
+  @ApiProperty({ required: false, description: 'Of a clash: what was sent', type: Object })
+  sent?: unknown;
 }
 
 /** Expected failure on its way to the filter: a status, a kind, and what is wrong where. */

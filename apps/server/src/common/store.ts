@@ -7,6 +7,8 @@ import type {
   Repository,
 } from 'typeorm';
 import { IsNull } from 'typeorm';
+import { sameValue } from '@hammock/core';
+import { ClashException } from './clash.js';
 import type { Clock } from './clock.js';
 import { notFound } from './problems.js';
 import type { WriteQueue } from './writeQueue.js';
@@ -16,13 +18,15 @@ export interface Kept extends ObjectLiteral {
   id: string;
   createdAtMs: number;
   updatedAtMs: number;
+  revision: number;
   deletedAtMs: number | null;
 }
 
 /**
  * Listing, putting and taking away of one kind of kept thing. Ids come from whoever creates the thing, so a put
- * can be sent again after a lost connection without making a second one. Nothing is erased: taking away marks
- * the row, and putting it again brings it back, which is how undo works.
+ * can be sent again after a lost connection without making a second one. A write names the revision it stood on; one
+ * that stood on an older row is a clash, and the row stays as it is. Nothing is erased: taking away marks the row, and
+ * putting it again brings it back, which is how undo works.
  */
 export class Store<T extends Kept> {
   constructor(
@@ -41,36 +45,56 @@ export class Store<T extends Kept> {
     });
   }
 
-  /** Creates or replaces the row with this id. */
+  /**
+   * Creates or replaces the row with this id. Sent again as it is, it changes nothing.
+   * @param standsOn revision of the row that is being replaced
+   * @throws ClashException when the row has another revision and says something else
+   */
   put(
     id: string,
     values: Omit<T, keyof Kept>,
+    standsOn: number | undefined,
     check?: (manager: EntityManager) => Promise<void>,
   ): Promise<T> {
-    return this.queue.run(async (manager) => {
-      await check?.(manager);
+    return this.queue.run(async ({ manager, nextRevision }) => {
       const repository = manager.getRepository(this.target);
       const before = await repository.findOneBy({ id } as FindOptionsWhere<T>);
+      if (before && before.deletedAtMs === null && sameValue(fieldsOf(before), { ...values })) return before;
+      if (before && before.revision !== standsOn) throw new ClashException(before, values);
+      await check?.(manager);
       const now = this.clock.nowMs();
       const row = repository.create({
         ...values,
         id,
         createdAtMs: before?.createdAtMs ?? now,
         updatedAtMs: now,
+        revision: nextRevision(),
         deletedAtMs: null,
       } as unknown as T);
       return repository.save(row);
     });
   }
 
-  /** Marks the row as taken away. */
-  remove(id: string): Promise<void> {
-    return this.queue.run(async (manager) => {
+  /**
+   * Marks the row as taken away; asked again it stays so.
+   * @throws ClashException when it was changed since, 404 when there never was one
+   */
+  remove(id: string, standsOn: number | undefined): Promise<T> {
+    return this.queue.run(async ({ manager, nextRevision }) => {
       const repository = manager.getRepository(this.target);
-      const row = await repository.findOneBy({ id, deletedAtMs: IsNull() } as unknown as FindOptionsWhere<T>);
+      const row = await repository.findOneBy({ id } as FindOptionsWhere<T>);
       if (!row) throw notFound(this.what);
+      if (row.deletedAtMs !== null) return row;
+      if (row.revision !== standsOn) throw new ClashException(row, null);
       row.deletedAtMs = this.clock.nowMs();
-      await repository.save(row);
+      row.revision = nextRevision();
+      return repository.save(row);
     });
   }
+}
+
+/** What the household said of a row, without what the server adds. */
+function fieldsOf(row: Kept): object {
+  const { id, createdAtMs, updatedAtMs, revision, deletedAtMs, ...fields } = row;
+  return fields;
 }

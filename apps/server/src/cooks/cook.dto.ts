@@ -1,42 +1,25 @@
 import { OmitType } from '@nestjs/swagger';
-import type { BaseSeen, StageEvent, Verdict } from '@hammock/core';
-import { ChoiceField, FlagField, IntegerField, NumberField, TextField } from '../common/fields.js';
+import { TAP_KINDS, type BaseSeen, type StageEvent, type Verdict } from '@hammock/core';
+import {
+  ChoiceField,
+  FlagField,
+  IntegerField,
+  NestedField,
+  NumberField,
+  TextField,
+  UuidField,
+} from '../common/fields.js';
 import { StoredPlanDto } from '../plans/plan.dto.js';
 
-/** Times between 2001 and 2100 in ms: a clock that is further off is broken. */
+/** Times between 2001 and 2100 in ms: for records from elsewhere. A device says how long ago instead. */
 const AT_MS = { least: 978_307_200_000, most: 4_102_444_800_000, unit: 'ms' } as const;
 const POURED_ML = { least: 0, most: 50_000, unit: 'ml' } as const;
+const OF_A_RECORD = 'where that is known by a clock that is right; a device says agoMs instead';
 
 /** What is sent to begin a cook: the plan, and when. The server works out and keeps the answer itself. */
 export class CookDto extends OmitType(StoredPlanDto, [] as const) {
-  @IntegerField(AT_MS, { about: 'When it began' })
-  startedAtMs: number;
-}
-
-/** What can change about a cook after it began. */
-export class CookChangeDto {
-  @NumberField(POURED_ML, { about: 'What was really poured', optional: true })
-  pouredMl?: number | null;
-
-  @FlagField({ about: 'True when it was given up', optional: true })
-  abandoned?: boolean;
-}
-
-/** One tap at the stove. */
-export class StageEventDto {
-  @ChoiceField(['start', 'done', 'extend', 'undo'] satisfies StageEvent['kind'][], {
-    about: 'What was tapped',
-  })
-  kind: StageEvent['kind'];
-
-  @TextField(40, { about: 'Stage of the plan', example: 'simmer' })
-  stageId: string;
-
-  @IntegerField(AT_MS, { about: 'When it was tapped' })
-  atMs: number;
-
-  @NumberField({ least: 1, most: 60, unit: 'min' }, { about: 'Minutes added, for extend', optional: true })
-  minutes?: number | null;
+  @IntegerField(AT_MS, { about: `When it began, ${OF_A_RECORD}`, optional: true })
+  startedAtMs?: number;
 }
 
 /** How it came out. */
@@ -50,6 +33,42 @@ export class OutcomeDto {
   @TextField(280, { about: 'One line for next time', mayBeEmpty: true })
   note: string;
 
-  @IntegerField(AT_MS, { about: 'When it was judged' })
-  atMs: number;
+  @IntegerField(AT_MS, { about: `When it was judged, ${OF_A_RECORD}`, optional: true })
+  atMs?: number;
+}
+
+/** What can be said about a cook after it began; what is left out stays as it is. */
+export class CookChangeDto {
+  @NumberField(POURED_ML, { about: 'What was really poured', optional: true, nullable: true })
+  pouredMl?: number | null;
+
+  @FlagField({ about: 'True when it was given up', optional: true })
+  abandoned?: boolean;
+
+  @NestedField(() => OutcomeDto, { about: 'How it came out', optional: true, nullable: true })
+  outcome?: OutcomeDto | null;
+}
+
+/** One tap at the stove. */
+export class StageEventDto {
+  @ChoiceField(TAP_KINDS, { about: 'What was tapped' })
+  kind: StageEvent['kind'];
+
+  @TextField(40, { about: 'Stage of the plan', example: 'simmer' })
+  stageId: string;
+
+  @IntegerField(AT_MS, { about: `When it was tapped, ${OF_A_RECORD}`, optional: true })
+  atMs?: number;
+
+  @NumberField(
+    { least: 1, most: 60, unit: 'min' },
+    { about: 'Minutes added, for extend', optional: true, nullable: true },
+  )
+  minutes?: number | null;
+
+  @UuidField({ about: 'The last tap of this cook its device knew of', optional: true, nullable: true })
+  followsId?: string | null;
+
+  @UuidField({ about: 'For undo: the tap it takes back', optional: true, nullable: true })
+  undoesId?: string | null;
 }

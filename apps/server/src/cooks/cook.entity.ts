@@ -6,13 +6,15 @@ import { StageEventRow } from './stageEvent.entity.js';
 
 /** One run of a plan at the stove. It keeps the plan and the answer as they were, whatever changes later. */
 @Entity('cook')
+@Index('cook_by_start', ['startedAtMs', 'id'])
+@Index('cook_by_dish', ['dishId', 'abandoned', 'startedAtMs', 'id'])
+@Index('cook_by_revision', ['revision'])
 export class Cook implements CookRecord {
   @ApiProperty({ format: 'uuid' })
   @PrimaryColumn({ type: 'text' })
   id: string;
 
   @ApiProperty({ nullable: true, type: String })
-  @Index()
   @Column({ type: 'text', nullable: true })
   dishId: string | null;
 
@@ -53,13 +55,16 @@ export class Cook implements CookRecord {
   pouredMl: number | null;
 
   @ApiProperty({ description: 'ms since the epoch' })
-  @Index()
   @Column({ type: 'integer' })
   startedAtMs: number;
 
   @ApiProperty({ description: 'True when it was given up', type: Boolean })
   @Column({ type: 'boolean', default: false })
   abandoned: boolean;
+
+  @ApiProperty({ description: 'Of what was said about it; name it as standsOn when saying more' })
+  @Column({ type: 'integer', default: 0 })
+  revision: number;
 
   @ApiProperty({ type: () => StageEventRow, isArray: true })
   @OneToMany(() => StageEventRow, (event) => event.cook)

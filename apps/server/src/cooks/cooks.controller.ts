@@ -1,12 +1,15 @@
 import { Body, Controller, Get, Param, Patch, Put, Query } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { ApiConflictResponse, ApiOkResponse, ApiOperation, ApiTags, IntersectionType } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { IntegerField } from '../common/fields.js';
+import { IntegerField, UuidField } from '../common/fields.js';
+import { Problem } from '../common/problems.js';
+import { HowLongAgo, StandsOn } from '../common/standsOn.js';
 import { UuidParam } from '../common/uuidParam.js';
 import { Cook } from './cook.entity.js';
 import { CookChangeDto, CookDto, OutcomeDto, StageEventDto } from './cook.dto.js';
 import { CooksService } from './cooks.service.js';
 import { DishUse } from './dishUse.js';
+import { StageEventRow } from './stageEvent.entity.js';
 
 /** Which cooks to list. */
 export class CookListQuery {
@@ -17,7 +20,19 @@ export class CookListQuery {
   @Type(() => Number)
   @IntegerField({ least: 0, most: 8.64e15, unit: 'ms' }, { about: 'Only those begun before', optional: true })
   beforeMs?: number;
+
+  @UuidField({
+    about: 'The last one of the page before: of those begun at beforeMs, only the ones after it',
+    optional: true,
+  })
+  beforeId?: string;
 }
+
+/** What is said beside a change of a cook. */
+export class SaidQuery extends IntersectionType(StandsOn, HowLongAgo) {}
+
+const TAKEN = { type: Problem, description: 'The id belongs to something else' };
+const CLASH = { type: Problem, description: 'Something else was said since; `current` and `sent` hold both' };
 
 @ApiTags('cooks')
 @Controller('api/cooks')
@@ -27,8 +42,8 @@ export class CooksController {
   @Get()
   @ApiOperation({ summary: 'Newest first; without plan, answer and taps' })
   @ApiOkResponse({ type: Cook, isArray: true })
-  list(@Query() query: CookListQuery): Promise<Cook[]> {
-    return this.cooks.list(query.limit ?? 50, query.beforeMs);
+  list(@Query() { limit = 50, beforeMs, beforeId }: CookListQuery): Promise<Cook[]> {
+    return this.cooks.list(limit, beforeMs === undefined ? undefined : { ms: beforeMs, id: beforeId });
   }
 
   @Get('by-dish')
@@ -47,32 +62,49 @@ export class CooksController {
   @Put(':id')
   @ApiOperation({ summary: 'Begins a cook; the answer is worked out and kept as it is now' })
   @ApiOkResponse({ type: Cook })
-  begin(@Param('id', new UuidParam('id')) id: string, @Body() dto: CookDto): Promise<Cook> {
-    return this.cooks.begin(id, dto);
+  @ApiConflictResponse(TAKEN)
+  begin(
+    @Param('id', new UuidParam('id')) id: string,
+    @Query() { agoMs }: HowLongAgo,
+    @Body() dto: CookDto,
+  ): Promise<Cook> {
+    return this.cooks.begin(id, dto, agoMs);
   }
 
   @Patch(':id')
-  @ApiOperation({ summary: 'Says what was poured, or that it was given up' })
-  @ApiOkResponse({ type: Cook })
-  change(@Param('id', new UuidParam('id')) id: string, @Body() dto: CookChangeDto): Promise<Cook> {
-    return this.cooks.change(id, dto);
+  @ApiOperation({ summary: 'Says what was poured, that it was given up, or how it came out' })
+  @ApiOkResponse({ type: Cook, description: 'Its line, without plan, answer and taps' })
+  @ApiConflictResponse(CLASH)
+  change(
+    @Param('id', new UuidParam('id')) id: string,
+    @Query() { standsOn, agoMs }: SaidQuery,
+    @Body() dto: CookChangeDto,
+  ): Promise<Cook> {
+    return this.cooks.change(id, dto, standsOn, agoMs);
   }
 
   @Put(':id/events/:eventId')
   @ApiOperation({ summary: 'Keeps one tap at the stove' })
-  @ApiOkResponse({ type: Cook })
+  @ApiOkResponse({ type: StageEventRow })
+  @ApiConflictResponse(TAKEN)
   tap(
     @Param('id', new UuidParam('id')) id: string,
     @Param('eventId', new UuidParam('eventId')) eventId: string,
+    @Query() { agoMs }: HowLongAgo,
     @Body() dto: StageEventDto,
-  ): Promise<Cook> {
-    return this.cooks.tap(id, eventId, dto);
+  ): Promise<StageEventRow> {
+    return this.cooks.tap(id, eventId, dto, agoMs);
   }
 
   @Put(':id/outcome')
   @ApiOperation({ summary: 'Keeps or changes how it came out' })
-  @ApiOkResponse({ type: Cook })
-  judge(@Param('id', new UuidParam('id')) id: string, @Body() dto: OutcomeDto): Promise<Cook> {
-    return this.cooks.judge(id, dto);
+  @ApiOkResponse({ type: Cook, description: 'Its line, without plan, answer and taps' })
+  @ApiConflictResponse(CLASH)
+  judge(
+    @Param('id', new UuidParam('id')) id: string,
+    @Query() { standsOn, agoMs }: SaidQuery,
+    @Body() outcome: OutcomeDto,
+  ): Promise<Cook> {
+    return this.cooks.change(id, { outcome }, standsOn, agoMs);
   }
 }

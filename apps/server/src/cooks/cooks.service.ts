@@ -1,16 +1,28 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import type { PlanInput } from '@hammock/core';
+import { sameValue, type CookSaid, type PlanInput } from '@hammock/core';
 import { Repository, type EntityManager } from 'typeorm';
 import { AnswerService } from '../answer/answer.service.js';
+import { ClashException, takenId } from '../common/clash.js';
+import { Clock } from '../common/clock.js';
 import { plain } from '../common/plain.js';
 import { notFound, ProblemException } from '../common/problems.js';
+import { momentOf } from '../common/standsOn.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { Cook } from './cook.entity.js';
-import type { CookChangeDto, CookDto, OutcomeDto, StageEventDto } from './cook.dto.js';
+import type { CookChangeDto, CookDto, StageEventDto } from './cook.dto.js';
 import { DishUse } from './dishUse.js';
 import { Outcome } from './outcome.entity.js';
 import { StageEventRow } from './stageEvent.entity.js';
+
+/** More taps than any pot was ever given. */
+export const MOST_TAPS = 500;
+
+/** Where a page of cooks ends: the one it begins after. */
+export interface Before {
+  readonly ms: number;
+  readonly id: string | undefined;
+}
 
 /** Cooks, their taps and their outcomes. Everything sent carries its own id, so sending it twice changes nothing. */
 @Injectable()
@@ -18,24 +30,26 @@ export class CooksService {
   constructor(
     @InjectRepository(Cook) private readonly cooks: Repository<Cook>,
     private readonly queue: WriteQueue,
+    private readonly clock: Clock,
     private readonly answers: AnswerService,
   ) {}
 
   /**
    * Newest first, with outcomes; plan, answer and taps are read with the one cook. An outcome is one to one, so a
-   * plain LIMIT is right, and the index on the start stops after a page however many pots there are.
+   * plain LIMIT is right, and the index on the start stops after a page however many pots there are. A page goes on
+   * after a time and an id, so two pots begun in one moment are both listed, once.
    */
-  list(limit: number, beforeMs?: number): Promise<Cook[]> {
+  list(limit: number, before?: Before): Promise<Cook[]> {
     const page = this.cooks
       .createQueryBuilder('cook')
       .select(LINE.map((column) => `cook.${column}`))
       .leftJoinAndSelect('cook.outcome', 'outcome')
       .orderBy('cook.startedAtMs', 'DESC')
-      .addOrderBy('cook.id', 'ASC')
+      .addOrderBy('cook.id', 'DESC')
       .limit(limit);
-    return (
-      beforeMs === undefined ? page : page.where('cook.startedAtMs < :beforeMs', { beforeMs })
-    ).getMany();
+    if (before?.id !== undefined) page.where('(cook.startedAtMs, cook.id) < (:ms, :id)', before);
+    else if (before) page.where('cook.startedAtMs < :ms', before);
+    return page.getMany();
   }
 
   /** How often each dish was cooked, how often it came out as wanted, and when it was last made. */
@@ -54,77 +68,128 @@ export class CooksService {
     return rows;
   }
 
-  /** One cook with its taps in order and its outcome. */
+  /** One cook with its taps in the order they came and its outcome. */
   async read(id: string): Promise<Cook> {
     const cook = await this.cooks.findOne({
       where: { id },
       relations: { events: true, outcome: true },
-      order: { events: { atMs: 'ASC' } },
+      order: { events: { seq: 'ASC' } },
     });
     if (!cook) throw notFound('cook');
     return cook;
   }
 
-  /** Begins a cook. Sent again for the same id it changes nothing: what was begun stays as it was. */
-  async begin(id: string, dto: CookDto): Promise<Cook> {
+  /** Begins a cook. Sent again as it is it changes nothing; another one under its id is refused. */
+  async begin(id: string, dto: CookDto, agoMs?: number): Promise<Cook> {
     const answer = this.answers.answer(dto.input, 'input.');
-    await this.queue.run(async (manager) => {
-      if (await manager.existsBy(Cook, { id })) return;
-      const {
-        dishId = null,
-        bagId = null,
-        vesselId = null,
-        hobId = null,
-        cupId = null,
-        label,
-        startedAtMs,
-      } = dto;
-      const input = plain(dto.input) as PlanInput;
-      const row = { id, dishId, bagId, vesselId, hobId, cupId, label, startedAtMs, input, answer };
+    const { dishId = null, bagId = null, vesselId = null, hobId = null, cupId = null, label } = dto;
+    const input = plain(dto.input) as PlanInput;
+    const said = { dishId, bagId, vesselId, hobId, cupId, label, input };
+    await this.queue.run(async ({ manager, nextRevision }) => {
+      const before = await manager.findOneBy(Cook, { id });
+      if (before) {
+        if (sameValue(said, pick(before, Object.keys(said) as (keyof typeof said)[]))) return;
+        throw takenId('cook');
+      }
       await manager.save(Cook, {
-        ...row,
+        ...said,
+        id,
+        startedAtMs: this.moment(dto.startedAtMs, agoMs),
+        answer,
         advisedMl: answer.verdict === 'pour' ? answer.pour.ml : 0,
         pouredMl: null,
         abandoned: false,
+        revision: nextRevision(),
       });
     });
     return this.read(id);
   }
 
-  /** What was poured, or that it was given up. */
-  async change(id: string, dto: CookChangeDto): Promise<Cook> {
-    await this.queue.run(async (manager) => {
+  /**
+   * What was poured, that it was given up, or how it came out; what is left out stays.
+   * @throws ClashException when something else was said since
+   */
+  async change(id: string, dto: CookChangeDto, standsOn?: number, agoMs?: number): Promise<Cook> {
+    await this.queue.run(async ({ manager, nextRevision }) => {
       const cook = await existing(manager, id);
-      if (dto.pouredMl !== undefined) cook.pouredMl = dto.pouredMl;
-      if (dto.abandoned !== undefined) cook.abandoned = dto.abandoned;
-      await manager.save(Cook, cook);
+      const outcome = await manager.findOneBy(Outcome, { cookId: id });
+      const now: CookSaid = { pouredMl: cook.pouredMl, abandoned: cook.abandoned, outcome: judged(outcome) };
+      const next: CookSaid = {
+        pouredMl: dto.pouredMl === undefined ? now.pouredMl : dto.pouredMl,
+        abandoned: dto.abandoned ?? now.abandoned,
+        outcome: dto.outcome === undefined ? now.outcome : dto.outcome && judged(dto.outcome),
+      };
+      if (sameValue(now, next)) return;
+      if (cook.revision !== standsOn) throw new ClashException({ ...now, revision: cook.revision }, next);
+      const { pouredMl, abandoned } = next;
+      await manager.update(Cook, { id }, { pouredMl, abandoned, revision: nextRevision() });
+      if (sameValue(now.outcome, next.outcome)) return;
+      if (next.outcome === null) await manager.delete(Outcome, { cookId: id });
+      else
+        await manager.save(Outcome, {
+          ...next.outcome,
+          cookId: id,
+          atMs: this.moment(dto.outcome?.atMs, agoMs),
+        });
     });
-    return this.read(id);
+    return this.line(id);
   }
 
-  /** Keeps a tap. */
-  async tap(id: string, eventId: string, dto: StageEventDto): Promise<Cook> {
-    await this.queue.run(async (manager) => {
+  /** Keeps a tap, after all that came before it. */
+  tap(id: string, eventId: string, dto: StageEventDto, agoMs?: number): Promise<StageEventRow> {
+    const { kind, stageId } = dto;
+    const said = {
+      kind,
+      stageId,
+      minutes: dto.minutes ?? null,
+      followsId: dto.followsId ?? null,
+      undoesId: dto.undoesId ?? null,
+    };
+    return this.queue.run(async ({ manager, nextRevision }) => {
       const cook = await existing(manager, id);
-      if (!cook.answer.stages.some((s) => s.id === dto.stageId)) throw unknownStage();
-      if (await manager.existsBy(StageEventRow, { id: eventId })) return;
-      await manager.save(StageEventRow, { ...dto, id: eventId, cookId: id, minutes: dto.minutes ?? null });
+      const before = await manager.findOneBy(StageEventRow, { id: eventId });
+      if (before) {
+        if (before.cookId === id && sameValue(said, pick(before, Object.keys(said) as (keyof typeof said)[])))
+          return before;
+        throw takenId('tap');
+      }
+      if (!cook.answer.stages.some((s) => s.id === stageId))
+        throw noFit('stageId', 'unknownId', 'This cook has no such stage.');
+      if ((await manager.countBy(StageEventRow, { cookId: id })) >= MOST_TAPS)
+        throw noFit('id', 'tooMany', `At most ${MOST_TAPS.toString()} taps are kept of one pot.`);
+      const atMs = this.moment(dto.atMs, agoMs);
+      const row = manager.create(StageEventRow, {
+        ...said,
+        id: eventId,
+        cookId: id,
+        atMs,
+        seq: nextRevision(),
+      });
+      return manager.save(StageEventRow, row);
     });
-    return this.read(id);
   }
 
-  /** Keeps or changes the outcome. */
-  async judge(id: string, dto: OutcomeDto): Promise<Cook> {
-    await this.queue.run(async (manager) => {
-      await existing(manager, id);
-      await manager.save(Outcome, { ...dto, cookId: id });
-    });
-    return this.read(id);
+  /** One line of the notebook. */
+  private async line(id: string): Promise<Cook> {
+    const [line] = await this.cooks
+      .createQueryBuilder('cook')
+      .select(LINE.map((column) => `cook.${column}`))
+      .leftJoinAndSelect('cook.outcome', 'outcome')
+      .where({ id })
+      .getMany();
+    if (!line) throw notFound('cook');
+    return line;
+  }
+
+  /** When it happened by the server's clock: a duration before now, or a time somebody knows, or now. */
+  private moment(atMs: number | undefined, agoMs: number | undefined): number {
+    const now = this.clock.nowMs();
+    return agoMs === undefined ? (atMs ?? now) : momentOf(now, agoMs);
   }
 }
 
 /** What the notebook's list needs: a plan and its answer are ten kilobytes each. */
-const LINE = [
+export const LINE = [
   'id',
   'dishId',
   'bagId',
@@ -136,7 +201,16 @@ const LINE = [
   'pouredMl',
   'startedAtMs',
   'abandoned',
+  'revision',
 ] as const;
+
+function judged(outcome: CookSaid['outcome']): CookSaid['outcome'] {
+  return outcome && { texture: outcome.texture, base: outcome.base, note: outcome.note };
+}
+
+function pick<T extends object, K extends keyof T>(from: T, keys: readonly K[]): Pick<T, K> {
+  return Object.fromEntries(keys.map((key) => [key, from[key]])) as Pick<T, K>;
+}
 
 async function existing(manager: EntityManager, id: string): Promise<Cook> {
   const cook = await manager.findOneBy(Cook, { id });
@@ -144,7 +218,5 @@ async function existing(manager: EntityManager, id: string): Promise<Cook> {
   return cook;
 }
 
-const unknownStage = (): ProblemException =>
-  new ProblemException(422, 'cook', 'That tap does not fit this cook', [
-    { field: 'stageId', code: 'unknownId', message: 'This cook has no such stage.' },
-  ]);
+const noFit = (field: string, code: string, message: string): ProblemException =>
+  new ProblemException(422, 'cook', 'That tap does not fit this cook', [{ field, code, message }]);

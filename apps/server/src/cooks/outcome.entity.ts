@@ -1,10 +1,11 @@
 import { ApiProperty } from '@nestjs/swagger';
 import type { BaseSeen, OutcomeRecord, Verdict } from '@hammock/core';
-import { Column, Entity, JoinColumn, OneToOne, PrimaryColumn, type Relation } from 'typeorm';
+import { Column, Entity, Index, JoinColumn, OneToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Cook } from './cook.entity.js';
 
 /** How a cook came out, as judged by the one who ate it. */
 @Entity('outcome')
+@Index('outcome_by_texture', ['cookId', 'texture'])
 export class Outcome implements OutcomeRecord {
   @PrimaryColumn({ type: 'text' })
   cookId: string;

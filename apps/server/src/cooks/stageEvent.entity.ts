@@ -1,11 +1,12 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { StageEvent } from '@hammock/core';
+import { TAP_KINDS, type StageEvent, type TapRecord } from '@hammock/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Cook } from './cook.entity.js';
 
 /** One tap at the stove, with its time. */
 @Entity('stage_event')
-export class StageEventRow {
+@Index('stage_event_by_seq', ['seq'])
+export class StageEventRow implements TapRecord {
   @ApiProperty({ format: 'uuid' })
   @PrimaryColumn({ type: 'text' })
   id: string;
@@ -18,7 +19,7 @@ export class StageEventRow {
   @JoinColumn({ name: 'cookId' })
   cook?: Relation<Cook>;
 
-  @ApiProperty({ enum: ['start', 'done', 'extend', 'undo'] })
+  @ApiProperty({ enum: TAP_KINDS })
   @Column({ type: 'text' })
   kind: StageEvent['kind'];
 
@@ -33,4 +34,16 @@ export class StageEventRow {
   @ApiProperty({ description: 'Minutes added, for extend', type: Number, nullable: true })
   @Column({ type: 'real', nullable: true })
   minutes: number | null;
+
+  @ApiProperty({ description: 'Its place in the order the server took taps in' })
+  @Column({ type: 'integer', default: 0 })
+  seq: number;
+
+  @ApiProperty({ description: 'The last tap its device knew of', type: String, nullable: true })
+  @Column({ type: 'text', nullable: true })
+  followsId: string | null;
+
+  @ApiProperty({ description: 'For undo: the tap it takes back', type: String, nullable: true })
+  @Column({ type: 'text', nullable: true })
+  undoesId: string | null;
 }

@@ -20,6 +20,9 @@ export class CupDto {
   @IsIn(CUP_PARTS, { each: true, message: `Every part must be one of ${CUP_PARTS.join(', ')}.` })
   parts: string[];
 
-  @NumberField({ least: 1, most: 1000, unit: 'ml' }, { about: "A jug's graduation", optional: true })
+  @NumberField(
+    { least: 1, most: 1000, unit: 'ml' },
+    { about: "A jug's graduation", optional: true, nullable: true },
+  )
   stepMl?: number | null;
 }

@@ -15,28 +15,55 @@ import { Vessel } from '../vessels/vessel.entity.js';
 import { FirstSchema1764000000000 } from './migrations/1764000000000-firstSchema.js';
 import { FirstKitchen1764000000001 } from './migrations/1764000000001-firstKitchen.js';
 import { WholeKitchen1764100000000 } from './migrations/1764100000000-wholeKitchen.js';
+import { Revisions1764200000000 } from './migrations/1764200000000-revisions.js';
 
-/** How the database is opened: WAL, foreign keys, migrations at the start, never synchronised from entities. */
-export const dataSourceOptions = (databaseFile: string): DataSourceOptions => ({
+const ENTITIES = [
+  Household,
+  Bag,
+  Vessel,
+  Hob,
+  Cup,
+  Dish,
+  OwnIngredient,
+  OwnMethod,
+  SteamTest,
+  Plan,
+  Cook,
+  StageEventRow,
+  Outcome,
+];
+
+/** Every change of the schema so far, oldest first. */
+export const MIGRATIONS = [
+  FirstSchema1764000000000,
+  FirstKitchen1764000000001,
+  WholeKitchen1764100000000,
+  Revisions1764200000000,
+];
+
+/** A commit waits for the disk: what was acknowledged is there after a power cut. */
+function waitForDisk(handle: { pragma: (words: string) => unknown }): void {
+  handle.pragma('synchronous = FULL');
+}
+
+/** How the connection that writes is opened: WAL, foreign keys, never synchronised from entities. */
+export const writerOptions = (database: string): DataSourceOptions => ({
   type: 'better-sqlite3',
-  database: databaseFile,
+  database,
   enableWAL: true,
-  entities: [
-    Household,
-    Bag,
-    Vessel,
-    Hob,
-    Cup,
-    Dish,
-    OwnIngredient,
-    OwnMethod,
-    SteamTest,
-    Plan,
-    Cook,
-    StageEventRow,
-    Outcome,
-  ],
-  migrations: [FirstSchema1764000000000, FirstKitchen1764000000001, WholeKitchen1764100000000],
-  migrationsRun: true,
+  prepareDatabase: waitForDisk,
+  entities: ENTITIES,
+  migrations: MIGRATIONS,
+  migrationsRun: false,
+  synchronize: false,
+});
+
+/** How the connection that reads is opened, after the one that writes. It sees what is committed, and nothing else. */
+export const readerOptions = (database: string): DataSourceOptions => ({
+  type: 'better-sqlite3',
+  database,
+  readonly: true,
+  fileMustExist: true,
+  entities: ENTITIES,
   synchronize: false,
 });

@@ -1,8 +1,11 @@
-import { Body, Controller, Get, Put } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import type { HouseholdRecord } from '@hammock/core';
+import { Body, Controller, Get, Put, Query } from '@nestjs/common';
+import { ApiConflictResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { sameValue, type HouseholdRecord } from '@hammock/core';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
+import { ClashException } from '../common/clash.js';
+import { Problem } from '../common/problems.js';
+import { StandsOn } from '../common/standsOn.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { HouseholdDto } from './household.dto.js';
 import { Household } from './household.entity.js';
@@ -26,14 +29,23 @@ export class HouseholdController {
 
   @Put()
   @ApiOkResponse({ type: Household })
-  async put(@Body() dto: HouseholdDto): Promise<HouseholdRecord> {
-    return withoutId(
-      await this.queue.run((manager) => manager.getRepository(Household).save({ ...dto, id: ONLY })),
-    );
+  @ApiConflictResponse({
+    type: Problem,
+    description: 'Changed elsewhere since; `current` and `sent` hold both',
+  })
+  async put(@Query() { standsOn }: StandsOn, @Body() dto: HouseholdDto): Promise<HouseholdRecord> {
+    const row = await this.queue.run(async ({ manager, nextRevision }) => {
+      const before = await manager.findOneByOrFail(Household, { id: ONLY });
+      const { revision, ...fields } = withoutId(before);
+      if (sameValue(fields, { ...dto })) return before;
+      if (revision !== standsOn) throw new ClashException(withoutId(before), dto);
+      return manager.getRepository(Household).save({ ...dto, id: ONLY, revision: nextRevision() });
+    });
+    return withoutId(row);
   }
 }
 
-/** What is read can be sent back as it is: the row's id is nobody's business. */
-function withoutId({ name, altitudeM, roomC, texture, served, metric }: Household): HouseholdRecord {
-  return { name, altitudeM, roomC, texture, served, metric };
+/** The row's id is nobody's business: there is one household. */
+export function withoutId({ id: _id, ...household }: Household): HouseholdRecord {
+  return household;
 }

@@ -31,4 +31,8 @@ export class Household implements HouseholdRecord {
   @ApiProperty({ description: 'True when amounts are shown in g and ml first' })
   @Column({ type: 'boolean' })
   metric: boolean;
+
+  @ApiProperty({ description: 'Name it as standsOn when writing' })
+  @Column({ type: 'integer', default: 0 })
+  revision: number;
 }

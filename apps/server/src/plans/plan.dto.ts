@@ -1,39 +1,24 @@
-import { IsOptional, IsUUID } from 'class-validator';
-import { ApiProperty } from '@nestjs/swagger';
 import { PlanDto } from '../answer/plan.dto.js';
-import { NestedField, TextField } from '../common/fields.js';
-
-const NOT_AN_ID = { message: 'This must be a UUID.' };
-const ID_FIELD = { required: false, nullable: true, type: String, format: 'uuid' } as const;
+import { NestedField, TextField, UuidField } from '../common/fields.js';
 
 /** What is sent to keep a plan. It need not have an answer yet: half-typed amounts are kept as they are. */
 export class StoredPlanDto {
-  @ApiProperty(ID_FIELD)
-  @IsOptional()
-  @IsUUID(undefined, NOT_AN_ID)
+  @UuidField({ about: 'The dish it is', optional: true, nullable: true })
   dishId?: string | null;
 
   @TextField(60, { about: 'What is being made', example: 'Bellows pilaf' })
   label: string;
 
-  @ApiProperty(ID_FIELD)
-  @IsOptional()
-  @IsUUID(undefined, NOT_AN_ID)
+  @UuidField({ about: 'The bag of grain', optional: true, nullable: true })
   bagId?: string | null;
 
-  @ApiProperty(ID_FIELD)
-  @IsOptional()
-  @IsUUID(undefined, NOT_AN_ID)
+  @UuidField({ about: 'The pot', optional: true, nullable: true })
   vesselId?: string | null;
 
-  @ApiProperty(ID_FIELD)
-  @IsOptional()
-  @IsUUID(undefined, NOT_AN_ID)
+  @UuidField({ about: 'The burner', optional: true, nullable: true })
   hobId?: string | null;
 
-  @ApiProperty(ID_FIELD)
-  @IsOptional()
-  @IsUUID(undefined, NOT_AN_ID)
+  @UuidField({ about: 'The cup', optional: true, nullable: true })
   cupId?: string | null;
 
   @NestedField(() => PlanDto, { about: 'The plan as it is asked about' })

@@ -1,5 +1,5 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, Put } from '@nestjs/common';
-import { ApiNoContentResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Body, Controller, Delete, Get, Param, Put, Query } from '@nestjs/common';
+import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { PlanInput } from '@hammock/core';
 import { IsNull, Repository, type EntityManager } from 'typeorm';
@@ -7,6 +7,7 @@ import { Clock } from '../common/clock.js';
 import { plain } from '../common/plain.js';
 import { ProblemException } from '../common/problems.js';
 import { Store } from '../common/store.js';
+import { StandsOn } from '../common/standsOn.js';
 import { UuidParam } from '../common/uuidParam.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { Dish } from '../dishes/dish.entity.js';
@@ -35,7 +36,7 @@ export class PlansController {
   list(): Promise<Plan[]> {
     return this.repository.find({
       where: { deletedAtMs: IsNull() },
-      order: { updatedAtMs: 'DESC' },
+      order: { revision: 'DESC' },
       take: NEWEST,
     });
   }
@@ -43,17 +44,20 @@ export class PlansController {
   @Put(':id')
   @ApiOperation({ summary: 'Keeps a plan as it is being typed' })
   @ApiOkResponse({ type: Plan })
-  put(@Param('id', new UuidParam('id')) id: string, @Body() dto: StoredPlanDto): Promise<Plan> {
+  put(
+    @Param('id', new UuidParam('id')) id: string,
+    @Query() { standsOn }: StandsOn,
+    @Body() dto: StoredPlanDto,
+  ): Promise<Plan> {
     const { dishId = null, bagId = null, vesselId = null, hobId = null, cupId = null, label } = dto;
     const values = { dishId, bagId, vesselId, hobId, cupId, label, input: plain(dto.input) as PlanInput };
-    return this.store.put(id, values, (manager) => dishExists(manager, dishId));
+    return this.store.put(id, values, standsOn, (manager) => dishExists(manager, dishId));
   }
 
   @Delete(':id')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  remove(@Param('id', new UuidParam('id')) id: string): Promise<void> {
-    return this.store.remove(id);
+  @ApiOkResponse({ type: Plan })
+  remove(@Param('id', new UuidParam('id')) id: string, @Query() { standsOn }: StandsOn): Promise<Plan> {
+    return this.store.remove(id, standsOn);
   }
 }
 

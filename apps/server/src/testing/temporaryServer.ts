@@ -2,15 +2,18 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { DataSource } from 'typeorm';
+import type { DataSource } from 'typeorm';
 import { DEFAULT_RATE, type Config } from '../config.js';
 import { createApp } from '../createApp.js';
+import { Database } from '../database/database.js';
 
 /** The whole server on a real SQLite file of its own, for tests over HTTP. */
 export interface TemporaryServer {
   readonly app: NestExpressApplication;
   readonly url: string;
+  /** The connection that writes. */
   readonly dataSource: DataSource;
+  readonly database: Database;
   readonly folder: string;
   readonly close: () => Promise<void>;
 }
@@ -34,7 +37,8 @@ export async function temporaryServer(
   return {
     app,
     url: await app.getUrl(),
-    dataSource: app.get(DataSource),
+    dataSource: app.get(Database).writer,
+    database: app.get(Database),
     folder,
     close: async () => {
       await app.close();

@@ -1,13 +1,21 @@
-/** A reply as the screens need it: stored, refused with reasons, or nobody there. */
+/**
+ * A reply as the screens need it: stored, refused for good, at odds with what is there, not now, or nobody there.
+ * Only the first two are an end: what is `busy` or `gone` was neither stored nor refused.
+ */
 export type Reply =
   | { readonly kind: 'stored'; readonly body: unknown }
   | { readonly kind: 'refused'; readonly status: number; readonly reasons: readonly string[] }
+  | { readonly kind: 'clash'; readonly current: unknown }
+  | { readonly kind: 'busy'; readonly status: number; readonly afterMs: number | undefined }
   | { readonly kind: 'gone' };
 
-export type Method = 'GET' | 'PUT' | 'PATCH' | 'DELETE';
+export type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
 /** A server that does not answer in this time is as good as gone, ms. */
 const PATIENCE_MS = 8000;
+
+/** Statuses that say "later": nothing is wrong with what was asked. */
+const LATER: ReadonlySet<number> = new Set([408, 425, 429]);
 
 /** Asks the server. Never throws: a lost connection is a reply like any other. */
 export async function ask(method: Method, path: string, body?: unknown): Promise<Reply> {
@@ -19,24 +27,43 @@ export async function ask(method: Method, path: string, body?: unknown): Promise
         : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
       signal: AbortSignal.timeout(PATIENCE_MS),
     });
-    // A proxy or a server on its way down answers 502 to 504: nothing was refused, it is not there.
-    if (response.status >= 502) return { kind: 'gone' };
+    const { status } = response;
     const text = await response.text();
-    const parsed: unknown = text === '' ? undefined : JSON.parse(text);
-    if (response.ok) return { kind: 'stored', body: parsed };
-    return { kind: 'refused', status: response.status, reasons: reasonsOf(parsed, response.status) };
+    if (response.ok) return { kind: 'stored', body: text === '' ? undefined : (JSON.parse(text) as unknown) };
+    const problem = problemOf(text);
+    // What stands between says 502 to 504 when nobody is behind it; the server itself gives a reason.
+    if (status === 502 || status === 504 || (status === 503 && problem.type === undefined))
+      return { kind: 'gone' };
+    if (status >= 500 || LATER.has(status)) return { kind: 'busy', status, afterMs: afterOf(response) };
+    if (status === 409 && problem.type === 'urn:hammock:problem:clash')
+      return { kind: 'clash', current: problem.current };
+    return { kind: 'refused', status, reasons: reasonsOf(problem, status) };
   } catch {
     return { kind: 'gone' };
   }
 }
 
 interface ProblemBody {
+  readonly type?: string;
   readonly title?: string;
+  readonly current?: unknown;
   readonly errors?: readonly { readonly field: string; readonly message: string }[];
 }
 
-function reasonsOf(body: unknown, status: number): readonly string[] {
-  const problem = (body ?? {}) as ProblemBody;
+function problemOf(text: string): ProblemBody {
+  try {
+    return (JSON.parse(text) ?? {}) as ProblemBody;
+  } catch {
+    return {};
+  }
+}
+
+function afterOf(response: Response): number | undefined {
+  const seconds = Number(response.headers.get('retry-after') ?? Number.NaN);
+  return Number.isFinite(seconds) ? seconds * 1000 : undefined;
+}
+
+function reasonsOf(problem: ProblemBody, status: number): readonly string[] {
   if (problem.errors && problem.errors.length > 0)
     return problem.errors.map((e) => `${e.field}: ${e.message}`);
   return [problem.title ?? `The server said ${status.toString()}.`];

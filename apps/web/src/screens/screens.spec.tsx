@@ -1,11 +1,11 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
-import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
 import { planInputOf, useDraft } from '../stores/draft.js';
 import { useKitchen } from '../stores/kitchen.js';
 import { useOutbox } from '../stores/outbox.js';
-import { network, settle, silence } from '../testing/household.js';
+import { network, settle, silence, soon } from '../testing/household.js';
 import { Shell } from '../ui/Shell.js';
 import { KitchenScreen } from './kitchen/KitchenScreen.js';
 import { NotebookScreen } from './notebook/NotebookScreen.js';
@@ -138,7 +138,7 @@ describe('Pour', () => {
     useKitchen.setState({ state: 'empty', dishes: [] });
     await show('/');
     expect(screen.getByText(/Looking into the kitchen/u)).toBeTruthy();
-    void act(() => useOutbox.setState({ reachable: false }));
+    act(() => useOutbox.setState({ reachable: false }));
     expect(screen.getByText('Nothing to hang yet.')).toBeTruthy();
     void act(() => useKitchen.setState({ state: 'loaded' }));
     expect(screen.getByText('No dish yet.')).toBeTruthy();
@@ -196,8 +196,8 @@ describe('Stove', () => {
     fireEvent.change(screen.getByRole('textbox', { name: 'Next time' }), { target: { value: '  less  ' } });
     const { id } = useCooks.getState().active!;
     press('Write it down');
-    const sent = useOutbox.getState().letters.find((l) => l.key === `outcome/${id}`);
-    expect(sent?.body).toMatchObject({ texture: 4, base: 'dark', note: 'less' });
+    const sent = useOutbox.getState().letters.find((l) => l.key === `said/${id}`);
+    expect(sent?.body).toMatchObject({ outcome: { texture: 4, base: 'dark', note: 'less' } });
     expect(useCooks.getState().active).toBeNull();
   });
 });
@@ -299,16 +299,22 @@ describe('Kitchen', () => {
 
 describe('the shell', () => {
   it('says what is kept while the server is gone, and what it refused', async () => {
-    useOutbox.setState({
-      reachable: false,
-      letters: [{ key: 'a', method: 'PUT', path: '/api/a' }],
-      refusals: ['label: This is needed.'],
-    });
+    network((_m, path) =>
+      path.startsWith('/api/bags')
+        ? {
+            status: 422,
+            body: { title: 'No', errors: [{ field: 'label', code: 'x', message: 'This is needed.' }] },
+          }
+        : 'gone',
+    );
+    useKitchen.getState().keep('bags', 'new', { grainId: 'millet', label: 'Seed', note: '', openedOn: null });
+    await act(soon);
+    useKitchen.getState().remove('hobs', 'hob');
     await show('/stove');
-    expect(screen.getByText(/1 change is kept here/u)).toBeTruthy();
-    expect(screen.getByText(/Not stored: label/u)).toBeTruthy();
+    await waitFor(() => expect(screen.getByText(/1 change is kept on this device only/u)).toBeTruthy());
+    expect(await screen.findByText(/Not stored: Seed\. label: This is needed\./u)).toBeTruthy();
     press('Read');
-    expect(screen.queryByText(/Not stored/u)).toBeNull();
+    await waitFor(() => expect(screen.queryByText(/Not stored/u)).toBeNull());
   });
 });
 

@@ -4,20 +4,25 @@ import {
   scalePlan,
   withMeasured,
   type AmountInput,
+  type Changed,
   type DishRecord,
   type DishSpec,
+  type Fields,
   type IngredientInput,
   type IngredientRecord,
   type OwnIngredient,
   type PlanInput,
   type PlanRecord,
 } from '@hammock/core';
+import { boolean, looseObject, nullable, number, string } from 'valibot';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { ask } from '../api/http.js';
+import { onDevice } from '../keeping/deviceStorage.js';
+import { revisionIn, saidIn } from '../keeping/settle.js';
 import { useKitchen, type KitchenLists } from './kitchen.js';
 import { changesBetween, onUndo, useHistory, withChanges } from './history.js';
-import { useOutbox } from './outbox.js';
+import { onLetters, useOutbox } from './outbox.js';
 
 /** The plan being worked on: a dish for so many, and which of the household's things it is made with. */
 export interface Draft {
@@ -28,11 +33,20 @@ export interface Draft {
   readonly bagId: string | null;
   readonly vesselId: string | null;
   readonly hobId: string | null;
-  readonly changedAtMs: number;
+}
+
+/** The plan as the server last had it: what a change stands on. */
+export interface StoredPlan {
+  readonly planId: string;
+  readonly revision: number;
+  readonly said: Fields | null;
 }
 
 export interface DraftStore {
   readonly draft: Draft | null;
+  readonly stored: StoredPlan | null;
+  /** True from a change until it is written down for the server. */
+  readonly unsent: boolean;
   readonly chooseDish: (dish: DishRecord) => void;
   readonly choose: (change: Partial<Pick<Draft, 'bagId' | 'vesselId' | 'hobId'>>) => void;
   readonly setPortions: (portions: number) => void;
@@ -55,6 +69,8 @@ export interface DraftStore {
   /** Puts earlier fields back, for undo. */
   readonly putBack: (fields: Partial<Draft>) => void;
   readonly load: () => Promise<void>;
+  /** Takes the plan as the server has it up, where nothing newer is on its way from here. */
+  readonly hear: (rows: readonly Changed<PlanRecord>[]) => void;
 }
 
 /** The part of a draft that undo puts back. */
@@ -71,6 +87,31 @@ let undoing = false;
 const SEND_AFTER_MS = 500;
 let sendTimer: ReturnType<typeof setTimeout> | undefined;
 
+type KeptDraft = Pick<DraftStore, 'draft' | 'stored' | 'unsent'>;
+
+const ID = nullable(string());
+const SHAPE = looseObject({
+  draft: nullable(
+    looseObject({
+      planId: string(),
+      label: string(),
+      dishId: ID,
+      bagId: ID,
+      vesselId: ID,
+      hobId: ID,
+      spec: looseObject({ grainId: string(), grain: looseObject({}) }),
+    }),
+  ),
+  stored: nullable(looseObject({ planId: string(), revision: number() })),
+  unsent: boolean(),
+});
+
+const keyOf = (planId: string): string => `plan/${planId}`;
+
+/** Whether something typed here is not at the server yet. */
+const isBusy = ({ draft, unsent }: KeptDraft): boolean =>
+  unsent || (draft !== null && useOutbox.getState().waits(keyOf(draft.planId)));
+
 /** The draft, kept in the browser at every keystroke and on the server a moment later. */
 export const useDraft = create<DraftStore>()(
   persist(
@@ -81,7 +122,7 @@ export const useDraft = create<DraftStore>()(
           useHistory
             .getState()
             .record({ target: 'draft', changes: changesBetween(undoable(before), undoable(draft)) });
-        set({ draft: { ...draft, changedAtMs: Date.now() } });
+        set({ draft, unsent: true });
         clearTimeout(sendTimer);
         sendTimer = setTimeout(send, SEND_AFTER_MS);
       };
@@ -98,6 +139,8 @@ export const useDraft = create<DraftStore>()(
       };
       return {
         draft: null,
+        stored: null,
+        unsent: false,
         chooseDish: (dish) => {
           put(draftOf(dish, get().draft));
         },
@@ -149,23 +192,37 @@ export const useDraft = create<DraftStore>()(
             vesselId,
             hobId,
             spec: specOf(input),
-            changedAtMs: 0,
           });
         },
         putBack: change,
         load: async () => {
           const reply = await ask('GET', '/api/plans');
           const [newest] = reply.kind === 'stored' ? (reply.body as PlanRecord[]) : [];
-          const { draft } = get();
-          if (newest && newest.updatedAtMs > (draft?.changedAtMs ?? 0)) set({ draft: draftFrom(newest) });
+          const { draft, stored } = get();
+          if (newest && newest.revision > (stored?.revision ?? 0) && !isBusy(get())) takeUpRow(newest);
           else if (!draft) {
             const [dish] = useKitchen.getState().dishes;
             if (dish) set({ draft: draftOf(dish, null) });
           }
+          // Written before the page was closed, and closed before it was sent.
+          if (get().unsent) send();
+        },
+        hear: (rows) => {
+          for (const row of rows) {
+            const { draft, stored } = get();
+            if (row.id !== draft?.planId || row.deletedAtMs !== null || isBusy(get())) continue;
+            if (row.revision > (stored?.revision ?? 0)) takeUpRow(row);
+          }
         },
       };
     },
-    { name: 'hammock.draft', partialize: ({ draft }) => ({ draft }) },
+    onDevice<DraftStore, KeptDraft>({
+      name: 'hammock.draft',
+      version: 1,
+      shape: SHAPE,
+      steps: [(kept) => ({ ...kept, stored: null, unsent: false })],
+      keeps: ({ draft, stored, unsent }: DraftStore) => ({ draft, stored, unsent }),
+    }),
   ),
 );
 
@@ -181,27 +238,56 @@ onUndo('draft', (_rest, changes, back) => {
 });
 
 function send(): void {
-  const { draft } = useDraft.getState();
+  const { draft, stored } = useDraft.getState();
+  sendTimer = undefined;
   if (!draft) return;
   const { planId, dishId, label, bagId, vesselId, hobId } = draft;
-  const body = {
-    dishId,
+  const input = planInputOf(draft, useKitchen.getState());
+  const body = { dishId, label, bagId, vesselId, hobId, cupId: null, input };
+  const mine = stored?.planId === planId ? stored : undefined;
+  useOutbox.getState().post({
+    key: keyOf(planId),
+    thread: keyOf(planId),
+    // A plan names its dish: that goes first.
+    after: dishId === null ? [] : [`kitchen/dishes/${dishId}`],
     label,
-    bagId,
-    vesselId,
-    hobId,
-    cupId: null,
-    input: planInputOf(draft, useKitchen.getState()),
-  };
-  useOutbox.getState().post({ key: `plan/${planId}`, method: 'PUT', path: `/api/plans/${planId}`, body });
+    method: 'PUT',
+    path: `/api/plans/${planId}`,
+    // As it will be read: what is undefined here does not travel.
+    body: JSON.parse(JSON.stringify(body)) as Fields,
+    stands: { revision: mine?.revision, base: mine?.said },
+  });
+  useDraft.setState({ unsent: false });
 }
 
-/** Sends what has not been sent yet, for when the page is being left. */
+/** Sends what has not been sent yet, for when the page is being left. What was sent already is not sent again. */
 export function sendDraftNow(): void {
   if (sendTimer === undefined) return;
   clearTimeout(sendTimer);
-  sendTimer = undefined;
   send();
+}
+
+onLetters('plan', {
+  stored: ({ path, body }, row) => {
+    const planId = path.split('/').at(-1) ?? '';
+    if (typeof row === 'object' && row !== null && useDraft.getState().draft?.planId === planId)
+      useDraft.setState({ stored: { planId, revision: revisionIn(row as Fields), said: body ?? null } });
+  },
+  merged: ({ key, id }, said, current) => {
+    const { draft } = useDraft.getState();
+    const isNewer = useOutbox.getState().letters.some((l) => l.key === key && l.id !== id);
+    if (!draft || keyOf(draft.planId) !== key || said === null || isNewer || sendTimer !== undefined) return;
+    useDraft.setState({
+      draft: draftFrom({ ...(said as unknown as PlanRecord), id: draft.planId }),
+      stored: { planId: draft.planId, revision: revisionIn(current), said: saidIn(current) },
+    });
+  },
+});
+
+/** The draft becomes what the server has. */
+function takeUpRow(row: PlanRecord): void {
+  const stored = { planId: row.id, revision: row.revision, said: saidIn({ ...row }) };
+  useDraft.setState({ draft: draftFrom(row), stored, unsent: false });
 }
 
 function draftOf(dish: DishRecord, before: Draft | null): Draft {
@@ -223,7 +309,6 @@ function draftOf(dish: DishRecord, before: Draft | null): Draft {
           vessels[0]
         )?.id ?? null),
     hobId: before?.hobId ?? hobs[0]?.id ?? null,
-    changedAtMs: Date.now(),
   };
 }
 
@@ -235,7 +320,6 @@ const draftFrom = (plan: PlanRecord): Draft => ({
   bagId: plan.bagId,
   vesselId: plan.vesselId,
   hobId: plan.hobId,
-  changedAtMs: plan.updatedAtMs,
 });
 
 function specOf(input: PlanInput): DishSpec {

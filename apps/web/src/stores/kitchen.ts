@@ -1,12 +1,16 @@
 import type {
   BagFields,
   BagRecord,
+  Changed,
+  ChangesReply,
   CupFields,
   CupRecord,
   DishFields,
   DishRecord,
+  Fields,
   HobFields,
   HobRecord,
+  HouseholdFields,
   HouseholdRecord,
   IngredientFields,
   IngredientRecord,
@@ -19,11 +23,14 @@ import type {
   VesselFields,
   VesselRecord,
 } from '@hammock/core';
+import { array, looseObject, number, picklist, string } from 'valibot';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { ask } from '../api/http.js';
+import { onDevice } from '../keeping/deviceStorage.js';
+import { revisionIn, saidIn } from '../keeping/settle.js';
 import { changesBetween, onUndo, useHistory, withChanges } from './history.js';
-import { useOutbox } from './outbox.js';
+import { onLetters, useOutbox } from './outbox.js';
 
 /** The kinds of thing a kitchen keeps, by the name of their list. */
 export interface KitchenLists {
@@ -56,8 +63,12 @@ export interface Kitchen extends KitchenLists {
   readonly load: () => Promise<void>;
   readonly keep: <K extends KitchenKind>(kind: K, id: string, fields: KitchenFields[K]) => void;
   readonly remove: (kind: KitchenKind, id: string) => void;
-  readonly setHousehold: (change: Partial<HouseholdRecord>) => void;
+  readonly setHousehold: (change: Partial<HouseholdFields>) => void;
+  /** Takes rows of the server up, where nothing newer is on its way from here. */
+  readonly hear: (changes: Partial<Heard>) => void;
 }
+
+type Heard = Pick<ChangesReply, KitchenKind | 'household'>;
 
 const KINDS: readonly KitchenKind[] = [
   'bags',
@@ -74,6 +85,7 @@ const PATHS: Partial<Record<KitchenKind, string>> = { steamTests: 'steam-tests' 
 const pathOf = (kind: KitchenKind): string => PATHS[kind] ?? kind;
 
 const NO_HOUSEHOLD: HouseholdRecord = {
+  revision: 0,
   name: '',
   altitudeM: 0,
   roomC: 20,
@@ -81,6 +93,57 @@ const NO_HOUSEHOLD: HouseholdRecord = {
   served: 'plain',
   metric: false,
 };
+
+type KeptKitchen = KitchenLists & Pick<Kitchen, 'household' | 'state'>;
+
+const LIST = array(looseObject({ id: string(), label: string(), revision: number() }));
+const SHAPE = looseObject({
+  household: looseObject({ altitudeM: number(), roomC: number(), texture: number(), revision: number() }),
+  state: picklist(['empty', 'remembered', 'loaded']),
+  ...Object.fromEntries(KINDS.map((kind) => [kind, LIST])),
+});
+
+/** What was kept before rows had revisions. */
+function withRevisions(kept: Record<string, unknown>): unknown {
+  const lists = KINDS.map((kind) => [
+    kind,
+    ((kept[kind] ?? []) as object[]).map((row) => ({ revision: 0, ...row })),
+  ]);
+  return {
+    ...kept,
+    household: { revision: 0, ...(kept['household'] as object) },
+    ...Object.fromEntries(lists),
+  };
+}
+
+const HOUSEHOLD_KEY = 'kitchen/household';
+const keyOf = (kind: KitchenKind, id: string): string => `kitchen/${kind}/${id}`;
+
+/** Revisions of what was taken away in this visit: putting it back stands on them. */
+const takenAway = new Map<string, number>();
+
+/** The list with a row of the server in its place, or without it when it was taken away. */
+function withRow(list: readonly KeptRecord[], row: Changed<KeptRecord>): readonly KeptRecord[] {
+  const { deletedAtMs, ...record } = row;
+  if (deletedAtMs !== null) return list.filter((r) => r.id !== row.id);
+  return list.some((r) => r.id === row.id)
+    ? list.map((r) => (r.id === row.id ? record : r))
+    : [...list, record].sort((a, b) => a.createdAtMs - b.createdAtMs);
+}
+
+/** The server's list, with what is on its way from here as it is here. */
+function withWaiting(
+  kind: KitchenKind,
+  there: readonly KeptRecord[],
+  here: readonly KeptRecord[],
+): readonly KeptRecord[] {
+  const { waits } = useOutbox.getState();
+  const isWaiting = ({ id }: KeptRecord): boolean => waits(keyOf(kind, id));
+  return [
+    ...there.flatMap((row) => (isWaiting(row) ? here.filter((r) => r.id === row.id) : [row])),
+    ...here.filter((row) => isWaiting(row) && !there.some((r) => r.id === row.id)),
+  ];
+}
 
 /** What this kitchen has; changed here first and on the server as soon as it can be. */
 export const useKitchen = create<Kitchen>()(
@@ -101,54 +164,82 @@ export const useKitchen = create<Kitchen>()(
           ['household', ...KINDS.map(pathOf)].map((path) => ask('GET', `/api/${path}`)),
         );
         useOutbox.getState().noteReachable(replies.every((r) => r.kind !== 'gone'));
-        // Changes still in the outbox are newer than what the server has.
-        if (useOutbox.getState().letters.some((l) => l.key.startsWith('kitchen/'))) return;
         const [household, ...lists] = replies.map((r) => (r.kind === 'stored' ? r.body : undefined));
         if (!household || lists.some((l) => l === undefined)) return;
         const loaded = Object.fromEntries(
           KINDS.map((kind, i) => [kind, lists[i]]),
         ) as unknown as KitchenLists;
-        set({ household: household as HouseholdRecord, ...loaded, state: 'loaded' });
+        const { household: here } = get();
+        set({
+          household: useOutbox.getState().waits(HOUSEHOLD_KEY) ? here : (household as HouseholdRecord),
+          ...(Object.fromEntries(
+            KINDS.map((kind) => [kind, withWaiting(kind, loaded[kind], get()[kind])]),
+          ) as unknown as KitchenLists),
+          state: 'loaded',
+        });
       },
-      keep: (kind, id, fields) => {
+      keep: (kind, id, given) => {
+        // A record may be given back as it was read: what the server adds is not part of what is said.
+        const fields = fieldsOf(given as KitchenFields[typeof kind] & KeptRecord);
         const now = Date.now();
         const list = get()[kind] as readonly KeptRecord[];
         const before = list.find((r) => r.id === id);
-        const record = { ...fields, id, createdAtMs: before?.createdAtMs ?? now, updatedAtMs: now };
+        const record = {
+          ...fields,
+          id,
+          createdAtMs: before?.createdAtMs ?? now,
+          updatedAtMs: now,
+          revision: before?.revision ?? 0,
+        };
         const changed = before ? list.map((r) => (r.id === id ? record : r)) : [...list, record];
         note(kind, id, before && fieldsOf(before), fields);
         set({ [kind]: changed } as unknown as Partial<Kitchen>);
-        post(kind, id, { method: 'PUT', body: fields });
+        post(kind, id, before, fields);
       },
       remove: (kind, id) => {
         const list = get()[kind] as readonly KeptRecord[];
         const before = list.find((r) => r.id === id);
         note(kind, id, before && fieldsOf(before), undefined);
         set({ [kind]: list.filter((r) => r.id !== id) } as unknown as Partial<Kitchen>);
-        post(kind, id, { method: 'DELETE' });
+        post(kind, id, before, undefined);
       },
       setHousehold: (change) => {
-        const household = { ...get().household, ...change };
-        set({ household });
-        useOutbox
-          .getState()
-          .post({ key: 'kitchen/household', method: 'PUT', path: '/api/household', body: household });
+        const { household } = get();
+        const { revision, ...before } = household;
+        const body = { ...before, ...change };
+        set({ household: { ...body, revision } });
+        const stands = { revision, base: before };
+        const about = { key: HOUSEHOLD_KEY, thread: HOUSEHOLD_KEY, label: 'the household' };
+        useOutbox.getState().post({ ...about, method: 'PUT', path: '/api/household', body, stands });
+      },
+      hear: (changes) => {
+        const { waits } = useOutbox.getState();
+        if (changes.household && !waits(HOUSEHOLD_KEY)) set({ household: changes.household });
+        for (const kind of KINDS)
+          for (const row of changes[kind] ?? []) {
+            if (row.deletedAtMs !== null) takenAway.set(keyOf(kind, row.id), row.revision);
+            if (waits(keyOf(kind, row.id))) continue;
+            set({ [kind]: withRow(get()[kind], row) } as unknown as Partial<Kitchen>);
+          }
       },
     }),
-    {
+    onDevice<Kitchen, KeptKitchen>({
       name: 'hammock.kitchen',
-      partialize: ({ household, state, ...lists }) => ({
+      version: 1,
+      shape: SHAPE,
+      steps: [withRevisions],
+      keeps: ({ household, state, ...lists }: Kitchen) => ({
         household,
         ...(Object.fromEntries(KINDS.map((kind) => [kind, lists[kind]])) as unknown as KitchenLists),
         state: state === 'empty' ? ('empty' as const) : ('remembered' as const),
       }),
-    },
+    }),
   ),
 );
 
 /** A kept thing without what the server adds. */
 export function fieldsOf<T extends KeptRecord>(record: T): Omit<T, keyof KeptRecord> {
-  const { id, createdAtMs, updatedAtMs, ...fields } = record;
+  const { id, createdAtMs, updatedAtMs, revision, ...fields } = record;
   Reflect.deleteProperty(fields, 'deletedAtMs');
   return fields;
 }
@@ -177,9 +268,55 @@ onUndo('kitchen', (rest, changes, back) => {
   }
 });
 
-function post(kind: KitchenKind, id: string, letter: { method: 'PUT' | 'DELETE'; body?: unknown }): void {
-  useOutbox.getState().post({ key: `kitchen/${kind}/${id}`, path: `/api/${pathOf(kind)}/${id}`, ...letter });
+function post(
+  kind: KitchenKind,
+  id: string,
+  before: KeptRecord | undefined,
+  fields: object | undefined,
+): void {
+  const key = keyOf(kind, id);
+  const named = (fields ?? before) as { readonly label?: string } | undefined;
+  useOutbox.getState().post({
+    key,
+    thread: key,
+    label: named?.label ?? 'something of the kitchen',
+    path: `/api/${pathOf(kind)}/${id}`,
+    ...(fields ? { method: 'PUT', body: { ...fields } } : { method: 'DELETE' }),
+    stands: before
+      ? { revision: before.revision, base: { ...fieldsOf(before) } }
+      : { revision: takenAway.get(key), base: takenAway.has(key) ? null : undefined },
+  });
 }
+
+/** What a letter about a thing of the kitchen says, here: after it was stored, merged or settled. */
+function takeUp(key: string, said: Fields | null, row: Fields): void {
+  const [, kind, id] = key.split('/') as [string, KitchenKind | 'household', string];
+  const revision = revisionIn(row);
+  const { household } = useKitchen.getState();
+  if (kind === 'household') {
+    useKitchen.setState({ household: { ...household, ...said, revision } });
+    return;
+  }
+  if (said === null) takenAway.set(key, revision);
+  const before = (useKitchen.getState()[kind] as readonly KeptRecord[]).find((r) => r.id === id);
+  const times = { createdAtMs: 0, updatedAtMs: 0, ...before, ...row, deletedAtMs: said === null ? 1 : null };
+  const record = { ...times, ...said, id, revision } as Changed<KeptRecord>;
+  useKitchen.setState({
+    [kind]: withRow(useKitchen.getState()[kind], record),
+  } as unknown as Partial<Kitchen>);
+}
+
+onLetters('kitchen', {
+  stored: ({ key }, row) => {
+    // A newer change of the same thing is on its way: what is here stays, and stands on this.
+    if (useOutbox.getState().waits(key) || typeof row !== 'object' || row === null) return;
+    takeUp(key, saidIn(row as Fields), row as Fields);
+  },
+  merged: ({ key, id }, said, current) => {
+    const newer = useOutbox.getState().letters.some((l) => l.key === key && l.id !== id);
+    if (!newer) takeUp(key, said, current);
+  },
+});
 
 /** The household's cups, spoons and jugs as the core measures with them. */
 export const measuresOf = (cups: readonly CupRecord[]): Measure[] =>

@@ -83,10 +83,11 @@ describe('the draft', () => {
       hobId: null,
       input: input(),
     };
-    network(() => ({ status: 200, body: [{ ...there, updatedAtMs: draft().changedAtMs - 1 }] }));
+    useDraft.setState({ unsent: false, stored: { planId: draft().planId, revision: 5, said: null } });
+    network(() => ({ status: 200, body: [{ ...there, revision: 4 }] }));
     await useDraft.getState().load();
     expect(draft().label).toBe('Pilaf');
-    network(() => ({ status: 200, body: [{ ...there, updatedAtMs: draft().changedAtMs + 1 }] }));
+    network(() => ({ status: 200, body: [{ ...there, revision: 6 }] }));
     await useDraft.getState().load();
     expect(draft().label).toBe('From the laptop');
   });
@@ -109,12 +110,19 @@ describe('the kitchen store', () => {
 
   it('does not let the server overwrite changes that are still on their way', async () => {
     useKitchen.getState().setHousehold({ altitudeM: 900 });
-    network((_m, path) => ({ status: 200, body: path.endsWith('household') ? HOUSEHOLD : [] }));
-    useOutbox.setState({
-      letters: [{ key: 'kitchen/household', method: 'PUT', path: '/api/household', body: {} }],
+    useKitchen.getState().keep('bags', 'bag-long', { ...BAGS[0]!, label: 'Longer' });
+    useKitchen.getState().remove('bags', 'bag-jasmine');
+    network((method, path) => {
+      if (method !== 'GET') return 'gone';
+      if (path.endsWith('household')) return { status: 200, body: HOUSEHOLD };
+      return { status: 200, body: path.endsWith('bags') ? BAGS : [] };
     });
     await useKitchen.getState().load();
+    useKitchen
+      .getState()
+      .hear({ household: HOUSEHOLD, bags: BAGS.map((b) => ({ ...b, deletedAtMs: null })) });
     expect(useKitchen.getState().household.altitudeM).toBe(900);
+    expect(useKitchen.getState().bags.map((b) => b.label)).toEqual(['Longer']);
   });
 
   it('loads everything the server has, or nothing', async () => {
@@ -166,17 +174,16 @@ describe('cooks', () => {
     store.tap('start', 'boil');
     store.tap('extend', 'boil', 5);
     store.setPoured(id, 640);
-    store.judge(id, { texture: 3, base: 'clean', note: '', atMs: 5 });
+    store.judge(useCooks.getState().active!, { texture: 3, base: 'clean', note: '' });
     const active = useCooks.getState().active!;
     expect(active).toMatchObject({ pouredMl: 640, outcome: { texture: 3 } });
     expect(eventsOf(active)).toMatchObject([{ kind: 'start' }, { kind: 'extend', minutes: 5 }]);
-    expect(waiting().map((l) => l.key.split('/')[0])).toEqual([
-      'cook',
-      'event',
-      'event',
-      'poured',
-      'outcome',
-    ]);
+    expect(waiting().map((l) => l.key.split('/')[0])).toEqual(['cook', 'tap', 'tap', 'said']);
+    expect(waiting().at(-1)?.body).toEqual({
+      pouredMl: 640,
+      abandoned: false,
+      outcome: { texture: 3, base: 'clean', note: '' },
+    });
   });
 
   it('gives a pot up without forgetting that it was', () => {

@@ -1,7 +1,10 @@
+import { object, picklist } from 'valibot';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { onDevice } from '../keeping/deviceStorage.js';
 
-export type ThemeChoice = 'system' | 'light' | 'dark';
+const CHOICES = ['system', 'light', 'dark'] as const;
+export type ThemeChoice = (typeof CHOICES)[number];
 
 interface ThemeStore {
   readonly choice: ThemeChoice;
@@ -10,7 +13,16 @@ interface ThemeStore {
 
 /** Light, dark, or what the device says. */
 export const useTheme = create<ThemeStore>()(
-  persist((set) => ({ choice: 'system', choose: (choice) => set({ choice }) }), { name: 'hammock.theme' }),
+  persist(
+    (set) => ({ choice: 'system', choose: (choice) => set({ choice }) }),
+    onDevice<ThemeStore, Pick<ThemeStore, 'choice'>>({
+      name: 'hammock.theme',
+      version: 1,
+      shape: object({ choice: picklist(CHOICES) }),
+      steps: [(kept) => kept],
+      keeps: ({ choice }: ThemeStore) => ({ choice }),
+    }),
+  ),
 );
 
 /** Puts the chosen theme on the page and follows the device when that was chosen. Returns how to stop. */

@@ -11,9 +11,9 @@ import { useCooks } from '../stores/cooks.js';
 import { useDraft } from '../stores/draft.js';
 import { useHistory } from '../stores/history.js';
 import { useKitchen } from '../stores/kitchen.js';
-import { useOutbox } from '../stores/outbox.js';
+import { emptyOutbox } from '../stores/outbox.js';
 
-const kept = (id: string) => ({ id, createdAtMs: 1, updatedAtMs: 1 });
+const kept = (id: string) => ({ id, createdAtMs: 1, updatedAtMs: 1, revision: 1 });
 
 export const HOUSEHOLD: HouseholdRecord = {
   name: 'Test',
@@ -22,6 +22,7 @@ export const HOUSEHOLD: HouseholdRecord = {
   texture: 2,
   served: 'plain',
   metric: false,
+  revision: 1,
 };
 export const BAGS: readonly BagRecord[] = [
   { ...kept('bag-long'), grainId: 'longGrainWhite', label: 'Long', note: '', openedOn: null },
@@ -115,8 +116,9 @@ export function network(says: Says): { method: string; path: string; body: unkno
     return Promise.resolve({
       ok: reply.status < 400,
       status: reply.status,
+      headers: new Map(),
       text: () => Promise.resolve(text),
-    } as Response);
+    } as unknown as Response);
   });
   return asked;
 }
@@ -129,7 +131,7 @@ export function silence(): void {
 /** A kitchen, a pilaf in the large pot, nothing on the stove and an empty outbox. */
 export function settle(): void {
   localStorage.clear();
-  useOutbox.setState({ letters: [], reachable: true, refusals: [] });
+  emptyOutbox();
   useKitchen.setState({
     household: HOUSEHOLD,
     bags: BAGS,
@@ -143,7 +145,7 @@ export function settle(): void {
     state: 'loaded',
   });
   useCooks.setState({ active: null, recent: undefined });
-  useDraft.setState({ draft: null });
+  useDraft.setState({ draft: null, stored: null, unsent: false });
   const [pilaf] = DISHES;
   if (pilaf) useDraft.getState().chooseDish(pilaf);
   useHistory.setState({ past: [], future: [] });

@@ -1,8 +1,7 @@
 import { useEffect } from 'react';
 import { NavLink, Outlet, useLocation } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
-import { useOutbox } from '../stores/outbox.js';
-import { Button } from './Button.js';
+import { KeepingLine, KeepingNotices } from './Keeping.js';
 import { UndoBar } from './UndoBar.js';
 
 const TAGS = [
@@ -72,43 +71,12 @@ export function Shell() {
           ))}
         </ul>
       </nav>
-      <ServerNotice />
+      <KeepingNotices />
       <UndoBar />
       <main id="main" className="flex-1 pt-4 sm:pt-6">
         <Outlet />
       </main>
-    </div>
-  );
-}
-
-/** Says when the server is gone and what is kept, and shows what it refused. */
-function ServerNotice() {
-  const reachable = useOutbox((s) => s.reachable);
-  const waiting = useOutbox((s) => s.letters.length);
-  const refusals = useOutbox((s) => s.refusals);
-  const readRefusals = useOutbox((s) => s.readRefusals);
-  return (
-    <div aria-live="polite">
-      {!reachable && (
-        <p className="m-0 mt-3 bg-ink px-4 py-2.5 text-ground">
-          The server is not answering.{' '}
-          {waiting === 0
-            ? 'Go on cooking'
-            : `${waiting.toString()} ${waiting === 1 ? 'change is' : 'changes are'} kept here`}
-          : everything you do is kept on this device and sent when it is back.
-        </p>
-      )}
-      {refusals.length > 0 && (
-        <div
-          className="mt-3 flex flex-wrap items-center justify-between gap-3 border-2 border-ember px-4 py-2 text-ember"
-          role="alert"
-        >
-          <span>Not stored: {refusals.join(' ')}</span>
-          <Button weight="plain" onClick={readRefusals}>
-            Read
-          </Button>
-        </div>
-      )}
+      <KeepingLine />
     </div>
   );
 }

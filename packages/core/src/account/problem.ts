@@ -13,6 +13,7 @@ export type PlanProblemCode =
   | 'noSuchState'
   | 'notALiquid'
   | 'tooMany'
+  | 'stagesTooLong'
   | 'neverBoils'
   | 'tooSmall'
   | 'overHalf'
@@ -56,6 +57,8 @@ export function problemText(p: PlanProblem): string {
       return `${v(p, 'name')} cannot be poured as the liquid.`;
     case 'tooMany':
       return `At most ${v(p, 'most')} are possible.`;
+    case 'stagesTooLong':
+      return `All stages together take ${v(p, 'minutes')} min; at most ${v(p, 'most')} are possible.`;
     case 'neverBoils':
       return `${v(p, 'powerW')} W never brings this pot to the boil; raise the heat or use a smaller pot.`;
     case 'tooSmall':

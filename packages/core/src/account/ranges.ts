@@ -41,5 +41,7 @@ export const RANGES = {
 /** Most ingredients and stages one plan may hold. */
 export const MOST_INGREDIENTS = 60;
 export const MOST_STAGES = 40;
+/** Most minutes all stages of one plan may take together: three days are more than any pot stands. */
+export const MOST_MINUTES = 3 * 1440;
 /** Most own ingredients one plan may carry. */
 export const MOST_OWN = 60;

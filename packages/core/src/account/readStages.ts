@@ -2,10 +2,10 @@ import type { VesselKind } from '../heat/equipment.js';
 import type { Grain } from '../larder/grains.js';
 import { stagesFor, type Drain, type Method, type Timing, type Toast, type Wash } from '../method/methods.js';
 import { orderProblems } from '../method/order.js';
-import { ACTS, SIGNS, type Stage } from '../method/stage.js';
+import { ACTS, plannedMin, SIGNS, type Stage } from '../method/stage.js';
 import { fieldsOf, type Checker } from './checker.js';
 import type { PlanInput, PlannedIngredient } from './planInput.js';
-import { MOST_STAGES, RANGES } from './ranges.js';
+import { MOST_MINUTES, MOST_STAGES, RANGES } from './ranges.js';
 import { SETTINGS } from './readEquipment.js';
 
 const LID_STATES = ['off', 'ajar', 'on', 'cloth', 'foil', 'parchment', 'sealed', 'pressure'] as const;
@@ -104,7 +104,11 @@ function checkedStages(c: Checker, stages: readonly Stage[]): readonly Stage[] |
   list.forEach((given, i) => {
     checkStage(c, given, `stages[${i.toString()}]`);
   });
-  return c.problems.length > before ? undefined : list;
+  if (c.problems.length > before) return undefined;
+  const minutes = list.reduce((sum, stage) => sum + plannedMin(stage), 0);
+  return minutes > MOST_MINUTES
+    ? c.refuse(undefined, 'stages', 'stagesTooLong', { minutes: Math.round(minutes), most: MOST_MINUTES })
+    : list;
 }
 
 function checkStage(c: Checker, given: Stage, field: string): void {

@@ -191,9 +191,29 @@ describe('a run at the stove', () => {
       tap('done', 'boil', 5),
       tap('extend', 'simmer', 9, 5),
       tap('done', 'rest', 10),
-    ];
+    ].map((event, i) => ({ ...event, seq: i + 1 }));
     expect(replay(stages, [...events].reverse())).toEqual(replay(stages, events));
     expect(replay(stages, events).current).toBe(1);
+  });
+
+  it('counts by the server’s order and no clock: a phone ten minutes slow can press Done', () => {
+    const [start, done, undo] = [tap('start', 'boil', 0), tap('done', 'boil', -10), tap('undo', 'boil', -9)];
+    const seen = [
+      { ...start, seq: 1 },
+      { ...done, seq: 2 },
+    ];
+    expect(replay(stages, seen)).toMatchObject({ current: 1, phase: 'running' });
+    // What is still on its way counts last.
+    expect(replay(stages, [done, { ...start, seq: 1 }]).current).toBe(1);
+    expect(replay(stages, [...seen, { ...undo, undoesId: done.id }]).current).toBe(0);
+  });
+
+  it('takes back the tap that is named, whatever was tapped since, and once', () => {
+    const [done, more] = [tap('done', 'boil', 5), tap('extend', 'simmer', 9, 5)];
+    const undo = { ...tap('undo', 'simmer', 10), undoesId: more.id };
+    const further = tap('extend', 'simmer', 11, 10);
+    const again = { ...undo, id: 'again' };
+    expect(replay(stages, [done, more, further, undo, again]).stages[1]?.extendedMin).toBe(10);
   });
 
   it('never extends past any sense and never leaves the list', () => {

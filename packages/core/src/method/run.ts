@@ -1,13 +1,22 @@
 import { plannedMin, type Stage } from './stage.js';
+import { inOrder } from './tapOrder.js';
 
-/** One tap at the stove. `atMs` is wall-clock time in ms since the epoch, given by whoever saw the tap. */
+export const TAP_KINDS = ['start', 'done', 'extend', 'undo'] as const;
+
+/** One tap at the stove. `atMs` is ms since the epoch by the one clock all taps of a cook are told by. */
 export interface StageEvent {
   readonly id: string;
-  readonly kind: 'start' | 'done' | 'extend' | 'undo';
+  readonly kind: (typeof TAP_KINDS)[number];
   readonly stageId: string;
   readonly atMs: number;
   /** Minutes added, for `extend`. */
   readonly minutes?: number;
+  /** Its place in the order the server took taps in; undefined while it is on its way. */
+  readonly seq?: number;
+  /** The tap this one follows: the last one its device knew of. */
+  readonly followsId?: string;
+  /** For `undo`: the tap it takes back. Older undos name none and take back the last one standing. */
+  readonly undoesId?: string;
 }
 
 /** How far one stage has come. */
@@ -35,12 +44,13 @@ export const MOST_EXTENDED_MIN = 240;
 
 /**
  * Replays taps onto the stages. Pure: the same taps give the same state on the phone, on the server and after
- * a restart. Taps that make no sense (a stage that is not the current one) change nothing.
+ * a restart. Taps that make no sense (a stage that is not the current one) change nothing. What order they are in
+ * is the server's and never a clock's: a phone that is ten minutes slow can press Done like any other.
  * @param stages the plan's stages in order
- * @param events every tap so far, in any order; replayed by time
+ * @param events every tap so far, in any order
  */
 export function replay(stages: readonly Stage[], events: readonly StageEvent[]): RunState {
-  const effective = withoutUndone(events);
+  const effective = withoutUndone(inOrder(events));
   const runs = stages.map<Mutable>((stage) => ({
     stage,
     startedAtMs: undefined,
@@ -86,12 +96,12 @@ const due = (run: Mutable): number | undefined =>
     ? undefined
     : run.startedAtMs + (plannedMin(run.stage) + run.extendedMin) * 60_000;
 
-function withoutUndone(events: readonly StageEvent[]): StageEvent[] {
-  const kept: StageEvent[] = [];
-  const byTime = [...events].sort((a, b) => a.atMs - b.atMs);
-  for (const event of byTime) {
-    if (event.kind === 'undo') kept.pop();
-    else kept.push(event);
+function withoutUndone(ordered: readonly StageEvent[]): StageEvent[] {
+  let kept: StageEvent[] = [];
+  for (const event of ordered) {
+    if (event.kind !== 'undo') kept.push(event);
+    else if (event.undoesId === undefined) kept.pop();
+    else kept = kept.filter((e) => e.id !== event.undoesId);
   }
   return kept;
 }

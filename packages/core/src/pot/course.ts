@@ -72,6 +72,8 @@ export interface Course {
 
 /** Rows closer than this to the one before are left out, min. */
 const KEEP_EVERY_MIN = 0.2;
+/** Most rows of a course: a pot of days is drawn on a coarser clock, not on a heavier page. */
+export const MOST_ROWS = 2000;
 
 /**
  * Cooks a plan and keeps everything against time, with what goes wrong and what would avoid it.
@@ -81,9 +83,14 @@ const KEEP_EVERY_MIN = 0.2;
 export function courseOf(plan: CompletePlan, pourWaterG: number): Course {
   const s = emptySeries();
   let kept = -1;
+  let everyMin = KEEP_EVERY_MIN;
   const cooked = cookPot(plan, pourWaterG, {
     record: (atMin, y) => {
-      if (atMin - kept < KEEP_EVERY_MIN && kept >= 0) return;
+      if (atMin - kept < everyMin && kept >= 0) return;
+      if (s.minutes.length >= MOST_ROWS - 1) {
+        thin(s);
+        everyMin *= 2;
+      }
       kept = atMin;
       keep(s, atMin, y);
     },
@@ -138,6 +145,13 @@ function keep(s: Mutable, atMin: number, y: State): void {
   s.starchG.push(get(y, STARCH));
   s.topG.push(get(y, TOP));
   s.lidG.push(get(y, LID));
+}
+
+/** Leaves every second row out. */
+function thin(s: Mutable): void {
+  for (const row of Object.values(s))
+    for (const list of (Array.isArray(row[0]) ? row : [row]) as number[][])
+      list.splice(0, list.length, ...list.filter((_, i) => i % 2 === 0));
 }
 
 const stageAt = (stages: readonly CookedStage[], atMin: number): CookedStage | undefined =>

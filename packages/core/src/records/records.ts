@@ -16,6 +16,8 @@ export interface KeptRecord {
   readonly id: string;
   readonly createdAtMs: number;
   readonly updatedAtMs: number;
+  /** Where this row stands in the order of everything the server stored; a write names the one it stood on. */
+  readonly revision: number;
 }
 
 /** The household: where it cooks and how it likes its grain. */
@@ -27,7 +29,11 @@ export interface HouseholdRecord {
   readonly served: Served;
   /** True when amounts are shown in g and ml first. */
   readonly metric: boolean;
+  /** 0 until the server has been heard. */
+  readonly revision: number;
 }
+
+export type HouseholdFields = Omit<HouseholdRecord, 'revision'>;
 
 export interface BagFields {
   readonly grainId: string;
@@ -143,12 +149,55 @@ export interface CookRecord extends Choices {
   readonly pouredMl: number | null;
   readonly startedAtMs: number;
   readonly abandoned: boolean;
-  readonly events?: readonly (Omit<StageEvent, 'minutes'> & { readonly minutes?: number | null })[];
+  readonly events?: readonly TapRecord[];
   readonly outcome?: OutcomeRecord | null;
+  /** Of what was said about it (poured, given up, outcome); its taps have an order of their own. */
+  readonly revision: number;
+}
+
+/** A tap as it travels: nothing said is null or left out. */
+export interface TapRecord extends Omit<StageEvent, 'minutes' | 'followsId' | 'undoesId'> {
+  readonly minutes?: number | null;
+  readonly followsId?: string | null;
+  readonly undoesId?: string | null;
+}
+
+/** What can be said about a cook after it began. */
+export interface CookSaid {
+  readonly pouredMl: number | null;
+  readonly abandoned: boolean;
+  readonly outcome: Omit<OutcomeRecord, 'atMs'> | null;
 }
 
 /** A cook as the notebook lists it: without its plan, its answer and its taps. */
 export type CookLine = Omit<CookRecord, 'input' | 'answer' | 'events'>;
+
+/** A kept thing as the feed tells it: taken away when it has a time of that. */
+export type Changed<T> = T & { readonly deletedAtMs: number | null };
+
+/** What changed since a revision, in the order it was stored. */
+export interface ChangesReply {
+  /** The server's clock when it replied: what a device measures its own against. */
+  readonly nowMs: number;
+  /** Up to where this reply goes; ask again from here. */
+  readonly revision: number;
+  /** True when there is more than one reply can hold. */
+  readonly more: boolean;
+  /** True when the file is older than what was asked from: it was put back from a copy, and all must be read again. */
+  readonly reset: boolean;
+  readonly household?: HouseholdRecord;
+  readonly bags: readonly Changed<BagRecord>[];
+  readonly vessels: readonly Changed<VesselRecord>[];
+  readonly hobs: readonly Changed<HobRecord>[];
+  readonly cups: readonly Changed<CupRecord>[];
+  readonly dishes: readonly Changed<DishRecord>[];
+  readonly ingredients: readonly Changed<IngredientRecord>[];
+  readonly methods: readonly Changed<MethodRecord>[];
+  readonly steamTests: readonly Changed<SteamTestRecord>[];
+  readonly plans: readonly Changed<PlanRecord>[];
+  readonly cooks: readonly CookLine[];
+  readonly taps: readonly (TapRecord & { readonly cookId: string })[];
+}
 
 /** How a dish has done so far. */
 export interface DishUseRecord {

@@ -50,7 +50,7 @@ export function ThingList<K extends Kind>({
       onLeave={() => setEditing(undefined)}
       onKeep={() => {
         if (refused?.(editing.value)) return;
-        keep(kind, editing.id, fieldsOnly(editing.value));
+        keep(kind, editing.id, editing.value);
         setEditing(undefined);
       }}
     />
@@ -74,7 +74,7 @@ export function ThingList<K extends Kind>({
           <Button
             weight="plain"
             onClick={() => {
-              keep(kind, gone.id, fieldsOnly(gone.value));
+              keep(kind, gone.id, gone.value);
               setGone(undefined);
             }}
           >
@@ -121,12 +121,6 @@ export function ThingList<K extends Kind>({
       </ul>
     </section>
   );
-}
-
-/** Only what the server takes: a record without its id and times. */
-function fieldsOnly<F extends object>(value: F): F {
-  const { id, createdAtMs, updatedAtMs, deletedAtMs, ...fields } = value as F & Record<string, unknown>;
-  return fields as unknown as F;
 }
 
 interface FormProps<F> {

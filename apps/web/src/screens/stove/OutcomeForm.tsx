@@ -29,7 +29,7 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
       onSubmit={(e) => {
         e.preventDefault();
         if (texture === undefined) return;
-        judge(cook.id, { texture, base, note: note.trim(), atMs: Date.now() });
+        judge(cook, { texture, base, note: note.trim() });
         putAway();
         void navigate('/notebook');
       }}

@@ -1,13 +1,14 @@
 import { replay, type CookRecord, type RunState } from '@hammock/core';
 import { useEffect, useMemo, useState } from 'react';
 import { eventsOf } from '../../stores/cooks.js';
+import { nowMs, onThisDevice, useTime } from '../../stores/time.js';
 import { alarmAt } from './alarm.js';
 
-/** The time, once a second. */
+/** The household's time, once a second. */
 export function useNowMs(): number {
-  const [now, setNow] = useState(() => Date.now());
+  const [now, setNow] = useState(nowMs);
   useEffect(() => {
-    const tick = (): void => setNow(Date.now());
+    const tick = (): void => setNow(nowMs());
     const timer = setInterval(tick, 500);
     document.addEventListener('visibilitychange', tick);
     return () => {
@@ -23,9 +24,11 @@ export function useRun(cook: CookRecord): RunState {
   const run = useMemo(() => replay(cook.answer.stages, eventsOf(cook)), [cook]);
   const current = run.stages[run.current];
   const due = current?.dueAtMs;
+  const offset = useTime((s) => s.offsetMs);
   useEffect(() => {
-    alarmAt(due);
-  }, [due]);
+    // The alarm ticks by this device's clock.
+    alarmAt(due === undefined ? undefined : onThisDevice(due));
+  }, [due, offset]);
   return run;
 }
 

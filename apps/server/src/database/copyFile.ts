@@ -1,0 +1,101 @@
+import {
+  chmodSync,
+  closeSync,
+  fsyncSync,
+  mkdirSync,
+  openSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+  statSync,
+} from 'node:fs';
+import { dirname, join } from 'node:path';
+import SqliteFile from 'better-sqlite3';
+
+/** A copy of everything, as a file of its own. */
+export interface Copied {
+  readonly name: string;
+  readonly bytes: number;
+  readonly madeAtMs: number;
+}
+
+/** The folder copies are put in, beside the data. */
+export const copiesFolder = (databaseFile: string): string => join(dirname(databaseFile), 'copies');
+
+const ENDING = '.sqlite';
+
+/**
+ * Copies a database that may be in use into one whole file, and reads the copy back before it is called one.
+ * @param why part of its name: `kept` on demand, or what it was made before
+ * @returns name, size and time of the copy
+ * @throws what SQLite or the disk says; nothing half made is left behind
+ */
+export function copyDatabase(databaseFile: string, why: string, nowMs: number): Copied {
+  const folder = copiesFolder(databaseFile);
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const stamp = new Date(nowMs).toISOString().replaceAll(/[:.]/gu, '-').slice(0, 23);
+  const name = `hammock-${stamp}-${why}${ENDING}`;
+  const part = join(folder, `${name}.part`);
+  rmSync(part, { force: true });
+  const source = new SqliteFile(databaseFile, { fileMustExist: true, readonly: true });
+  try {
+    source.prepare('VACUUM INTO ?').run(part);
+    const before = tablesOf(source);
+    if (!sameTables(before, verified(part))) throw new Error('the copy is not whole');
+    chmodSync(part, 0o600);
+    // SQLite does not wait for the disk when it vacuums into a file.
+    const handle = openSync(part, 'r+');
+    fsyncSync(handle);
+    closeSync(handle);
+    renameSync(part, join(folder, name));
+  } finally {
+    source.close();
+    rmSync(part, { force: true });
+  }
+  return { name, bytes: statSync(join(folder, name)).size, madeAtMs: nowMs };
+}
+
+/** Copies there are, newest first. */
+export function copiesOf(databaseFile: string): readonly Copied[] {
+  let names: readonly string[] = [];
+  try {
+    names = readdirSync(copiesFolder(databaseFile)).filter((n) => n.endsWith(ENDING));
+  } catch {
+    // No folder, no copies.
+  }
+  return names
+    .map((name) => {
+      const { size, mtimeMs } = statSync(join(copiesFolder(databaseFile), name));
+      return { name, bytes: size, madeAtMs: Math.round(mtimeMs) };
+    })
+    .sort((a, b) => b.madeAtMs - a.madeAtMs);
+}
+
+/** Takes the oldest copies made on demand away, so that asking again and again does not fill the disk. */
+export function keepNewest(databaseFile: string, why: string, most: number): void {
+  const mine = copiesOf(databaseFile).filter((c) => c.name.endsWith(`-${why}${ENDING}`));
+  for (const { name } of mine.slice(most)) rmSync(join(copiesFolder(databaseFile), name), { force: true });
+}
+
+/** Rows of the table that never loses any, by which a copy is told from half of one. */
+type Tables = readonly string[];
+
+const tablesOf = (file: SqliteFile.Database): Tables =>
+  (
+    file.prepare("SELECT name FROM sqlite_master WHERE type = 'table' ORDER BY name").all() as {
+      name: string;
+    }[]
+  ).map((t) => t.name);
+
+const sameTables = (a: Tables, b: Tables): boolean => a.join() === b.join();
+
+function verified(copy: string): Tables {
+  const opened = new SqliteFile(copy, { readonly: true, fileMustExist: true });
+  try {
+    const [first] = opened.pragma('integrity_check(1)') as { integrity_check: string }[];
+    if (first?.integrity_check !== 'ok') throw new Error('the copy is damaged');
+    return tablesOf(opened);
+  } finally {
+    opened.close();
+  }
+}

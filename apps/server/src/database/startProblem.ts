@@ -1,0 +1,2 @@
+/** Why the program cannot start, in one sentence for whoever started it. */
+export class StartProblem extends Error {}

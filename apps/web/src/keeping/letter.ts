@@ -1,0 +1,105 @@
+import type { Fields } from '@hammock/core';
+import type { Method } from '../api/http.js';
+
+/** What a write stands on: the revision it saw, and what the thing said then. */
+export interface Stands {
+  readonly revision: number | undefined;
+  /** Undefined when nobody knows; null when it was taken away. */
+  readonly base: Fields | null | undefined;
+}
+
+/** Something that changes something, written down here until the server has it. */
+export interface Order {
+  /** What it is about. A later one about the same thing takes the place of one that has not left yet. */
+  readonly key: string;
+  /** What goes in order with it: a pot is begun before it is tapped at. */
+  readonly thread: string;
+  /** Threads that must be empty before it goes. */
+  readonly after?: readonly string[];
+  /** How a person would call it. */
+  readonly label: string;
+  readonly method: Exclude<Method, 'GET' | 'POST'>;
+  readonly path: string;
+  readonly body?: Fields;
+  /** For things that have a revision. */
+  readonly stands?: Stands;
+  /** True when it matters when it happened: the server is told how long ago. */
+  readonly timed?: boolean;
+  /** When it happened by this device's clock; now when left out. */
+  readonly atMs?: number;
+}
+
+export type LetterState =
+  | { readonly kind: 'waiting' }
+  /** Changed elsewhere too, in these fields: the cook chooses. */
+  | { readonly kind: 'asked'; readonly current: Fields; readonly clashes: readonly string[] }
+  /** The server will not have it: kept until it is read. */
+  | { readonly kind: 'refused'; readonly reasons: readonly string[] };
+
+/** An order as it is kept. */
+export interface Letter extends Order {
+  readonly id: string;
+  /** Its place: after every letter that was there when it was written. */
+  readonly n: number;
+  /** The tab it was written in. */
+  readonly tab: string;
+  readonly atMs: number;
+  readonly state: LetterState;
+  /** What was said of the same thing before this and may have arrived. */
+  readonly own: readonly Fields[];
+  readonly tries: number;
+  /** Not to be tried again before, by this device's clock. */
+  readonly notBeforeMs: number;
+}
+
+/** Letters in the order they go in. */
+export const byPlace = (a: Letter, b: Letter): number => a.n - b.n || (a.tab < b.tab ? -1 : 1);
+
+/** Own words that are remembered: one may be on its way, and one before it. */
+const MOST_OWN = 4;
+
+/** The letter for an order, in its place among those that wait; `replaces` is the one it makes needless. */
+export function written(
+  order: Order,
+  letters: readonly Letter[],
+  at: {
+    readonly id: string;
+    readonly tab: string;
+    readonly nowMs: number;
+    readonly inFlight: string | undefined;
+  },
+): { readonly letter: Letter; readonly replaces: Letter | undefined } {
+  const before = letters
+    .filter((l) => l.key === order.key && l.state.kind !== 'refused')
+    .sort(byPlace)
+    .at(-1);
+  const replaces = before?.tab === at.tab && before.id !== at.inFlight ? before : undefined;
+  // A thing changed twice stands on what it stood on the first time: that is what the server still has.
+  const stands = before?.stands ?? order.stands;
+  const own = before?.body ? [...before.own, before.body].slice(-MOST_OWN) : (before?.own ?? []);
+  return {
+    replaces,
+    letter: {
+      ...order,
+      ...(stands ? { stands } : {}),
+      id: at.id,
+      n: Math.max(0, ...letters.map((l) => l.n)) + 1,
+      tab: at.tab,
+      atMs: order.atMs ?? at.nowMs,
+      state: replaces?.state ?? { kind: 'waiting' },
+      own,
+      tries: 0,
+      notBeforeMs: 0,
+    },
+  };
+}
+
+/** Where it goes: with what it stood on, and how long ago it happened. */
+export function addressOf({ path, stands, timed, atMs }: Letter, nowMs: number): string {
+  const query = new URLSearchParams();
+  if (stands?.revision !== undefined && stands.revision > 0)
+    query.set('standsOn', stands.revision.toString());
+  if (timed) query.set('agoMs', Math.max(0, Math.round(nowMs - atMs)).toString());
+  const text = query.toString();
+  return text === '' ? path : `${path}?${text}`;
+}

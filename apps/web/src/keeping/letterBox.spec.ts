@@ -1,0 +1,51 @@
+import { describe, expect, it } from '@jest/globals';
+import { IDBFactory } from 'fake-indexeddb';
+import { written, type Letter } from './letter.js';
+import { deviceBox } from './letterBox.js';
+
+const letter = (id: string, n: number): Letter => ({
+  ...written({ key: id, thread: id, label: id, method: 'PUT', path: `/api/${id}`, body: { id } }, [], {
+    id,
+    tab: 'tab',
+    nowMs: 1,
+    inFlight: undefined,
+  }).letter,
+  n,
+});
+
+describe('the box of letters in this browser', () => {
+  it('keeps each letter as a record of its own, in order, for whoever opens it next', async () => {
+    const box = deviceBox('one');
+    expect(await box.put(letter('b', 2))).toBe(true);
+    await box.put(letter('a', 1));
+    await deviceBox('one').put({ ...letter('b', 2), tries: 3 });
+    expect((await deviceBox('one').all()).map((l) => [l.id, l.tries])).toEqual([
+      ['a', 0],
+      ['b', 3],
+    ]);
+    await box.remove('a');
+    expect((await deviceBox('one').all()).map((l) => l.id)).toEqual(['b']);
+  });
+
+  it('leaves out a record that is no letter', async () => {
+    const box = deviceBox('two');
+    await box.put({ id: 'odd' } as Letter);
+    await box.put(letter('a', 1));
+    expect((await box.all()).map((l) => l.id)).toEqual(['a']);
+  });
+
+  it('holds letters in memory, says so, and never throws where nothing can be kept', async () => {
+    const real = globalThis.indexedDB;
+    const none = new IDBFactory();
+    none.open = () => {
+      throw new DOMException('no', 'SecurityError');
+    };
+    globalThis.indexedDB = none;
+    const box = deviceBox('three');
+    expect(await box.put(letter('a', 1))).toBe(false);
+    expect((await box.all()).map((l) => l.id)).toEqual(['a']);
+    await box.remove('a');
+    expect(await box.all()).toEqual([]);
+    globalThis.indexedDB = real;
+  });
+});

@@ -1,0 +1,327 @@
+import { sameValue, type Fields } from '@hammock/core';
+import type { Method, Reply } from '../api/http.js';
+import { addressOf, byPlace, written, type Letter, type Order } from './letter.js';
+import type { LetterBox } from './letterBox.js';
+import { revisionIn, saidIn, settle } from './settle.js';
+
+/** What the postman tells whoever keeps the things that letters are about. */
+export interface Heard {
+  /** The server has it, as this row. */
+  readonly stored: (letter: Letter, row: unknown) => void;
+  /** It was merged with what somebody else said, and is on its way again; null is taken away. */
+  readonly merged: (letter: Letter, said: Fields | null, current: Fields) => void;
+  /** The server has no such thing to add to: the order that makes it anew, if that can be had here. */
+  readonly again: (letter: Letter) => Order | undefined;
+}
+
+/** What there is to say about letters. */
+export interface View {
+  readonly letters: readonly Letter[];
+  /** False while the server does not answer. */
+  readonly reachable: boolean;
+  /** False when something could not be written down on this device. */
+  readonly kept: boolean;
+}
+
+export interface PostmanParts {
+  readonly box: LetterBox;
+  readonly ask: (method: Exclude<Method, 'GET'>, path: string, body?: unknown) => Promise<Reply>;
+  readonly nowMs: () => number;
+  readonly newId: () => string;
+  /** Between 0 and 1: devices that were all turned away do not all come back at once. */
+  readonly random: () => number;
+  /** Runs work while no other tab of this browser runs any. */
+  readonly alone: (work: () => Promise<void>) => Promise<void>;
+  /** Does something later; returns how to call it off. */
+  readonly later: (work: () => void, ms: number) => () => void;
+  readonly heard: Heard;
+  readonly show: (view: View) => void;
+  /** Tells the other tabs that letters came or went. */
+  readonly tell: () => void;
+}
+
+const FIRST_WAIT_MS = 1000;
+const LONGEST_WAIT_MS = 60_000;
+/** How long to wait before knocking again where nobody answers, ms. */
+const KNOCK_MS = 2500;
+
+/** Tries after which a text that is merged over and over waits like any other. */
+const MOST_MERGES = 10;
+
+/**
+ * Brings letters to the server, in order within a thread, and keeps each until the server has stored it or said for
+ * good that it will not. A server that fails, is busy or is gone loses nothing: the letter waits and is tried again.
+ * All tabs share one box, and one tab at a time carries everybody's letters.
+ */
+export class Postman {
+  private letters: readonly Letter[] = [];
+  private reachable = true;
+  private kept = true;
+  private inFlight: string | undefined;
+  private readonly writing = new Set<string>();
+  private readonly gone = new Set<string>();
+  private carrying = false;
+  private comeBack = false;
+  private callOff: (() => void) | undefined;
+  readonly tab: string;
+
+  constructor(private readonly parts: PostmanParts) {
+    this.tab = parts.newId();
+  }
+
+  /** Writes an order down and sends it as soon as it can be. */
+  post(order: Order): void {
+    const { letter, replaces } = written(order, this.letters, {
+      id: this.parts.newId(),
+      tab: this.tab,
+      nowMs: this.parts.nowMs(),
+      inFlight: this.inFlight,
+    });
+    this.letters = [...this.letters.filter((l) => l !== replaces), letter];
+    this.show();
+    void this.write(letter, replaces).then(() => this.carry());
+  }
+
+  /** Whether something about this thing is still on its way from here. */
+  waits(key: string): boolean {
+    return this.letters.some((l) => l.key === key && l.state.kind !== 'refused');
+  }
+
+  get waiting(): readonly Letter[] {
+    return this.letters;
+  }
+
+  /** Reads the box anew: another tab wrote, or the page was just opened. */
+  async reread(): Promise<void> {
+    const kept = (await this.parts.box.all()).filter((l) => !this.gone.has(l.id) && !this.writing.has(l.id));
+    // What is being written just now is newer than what was read.
+    this.letters = [...kept, ...this.letters.filter((l) => this.writing.has(l.id))].sort(byPlace);
+    this.show();
+  }
+
+  /** Says whether the server was heard, by whoever asked it something. */
+  noteReachable(reachable: boolean): void {
+    const isBack = reachable && !this.reachable;
+    this.reachable = reachable;
+    if (!isBack) return this.show();
+    // It is back: nobody waits for a time that was set while it was away.
+    this.letters = this.letters.map((l) => ({ ...l, notBeforeMs: 0 }));
+    this.show();
+    void this.carry();
+  }
+
+  /** Carries what can be carried now. */
+  async carry(): Promise<void> {
+    if (this.carrying) {
+      this.comeBack = true;
+      return;
+    }
+    this.carrying = true;
+    this.callOff?.();
+    try {
+      do {
+        this.comeBack = false;
+        await this.parts.alone(() => this.round());
+      } while (this.isCalledBack());
+    } finally {
+      this.carrying = false;
+    }
+    this.planNext();
+  }
+
+  /** The cook has chosen: what was said here, or what is there. */
+  async choose(id: string, whose: 'mine' | 'theirs'): Promise<void> {
+    const letter = this.letters.find((l) => l.id === id);
+    if (letter?.state.kind !== 'asked') return;
+    const { current } = letter.state;
+    if (whose === 'theirs') {
+      await this.remove(letter);
+      this.parts.heard.merged(letter, saidIn(current), current);
+      return;
+    }
+    const stands = { revision: revisionIn(current), base: saidIn(current) };
+    await this.replace({ ...letter, state: { kind: 'waiting' }, stands, tries: 0, notBeforeMs: 0 });
+    await this.carry();
+  }
+
+  /** What was refused has been read. */
+  async dismiss(id: string): Promise<void> {
+    const letter = this.letters.find((l) => l.id === id && l.state.kind === 'refused');
+    if (letter) await this.remove(letter);
+  }
+
+  /** Tries what was refused once more. */
+  async tryAgain(id: string): Promise<void> {
+    const letter = this.letters.find((l) => l.id === id && l.state.kind === 'refused');
+    if (!letter) return;
+    await this.replace({ ...letter, state: { kind: 'waiting' }, tries: 0, notBeforeMs: 0 });
+    await this.carry();
+  }
+
+  /** Throws every letter away. */
+  empty(): void {
+    const { letters } = this;
+    this.letters = [];
+    this.reachable = true;
+    this.carrying = false;
+    for (const letter of letters) void this.remove(letter);
+    this.show();
+  }
+
+  private async round(): Promise<void> {
+    await this.reread();
+    for (let letter = this.next(); letter; letter = this.next()) {
+      this.inFlight = letter.id;
+      try {
+        if (!(await this.send(letter))) return;
+      } finally {
+        this.inFlight = undefined;
+      }
+    }
+  }
+
+  /** Whether something was written while letters were being carried. */
+  private isCalledBack(): boolean {
+    return this.comeBack && this.reachable;
+  }
+
+  /** The next letter that may go: the first of its thread, not told to wait, and nothing it needs before it. */
+  private next(): Letter | undefined {
+    const now = this.parts.nowMs();
+    const waiting = this.letters.filter((l) => l.state.kind === 'waiting').sort(byPlace);
+    const held = new Set<string>();
+    for (const letter of waiting) {
+      const isHeld = held.has(letter.thread) || letter.notBeforeMs > now;
+      const needs = letter.after?.some((thread) => waiting.some((l) => l.thread === thread)) ?? false;
+      if (!isHeld && !needs) return letter;
+      held.add(letter.thread);
+    }
+    return undefined;
+  }
+
+  /** Sends one letter; false when nobody is there. */
+  private async send(letter: Letter): Promise<boolean> {
+    const address = addressOf(letter, this.parts.nowMs());
+    const reply = await this.parts.ask(letter.method, address, letter.body);
+    if (reply.kind !== 'gone') this.reachable = true;
+    switch (reply.kind) {
+      case 'gone':
+        this.reachable = false;
+        this.show();
+        return false;
+      case 'stored':
+        await this.delivered(letter, reply.body);
+        return true;
+      case 'busy':
+        await this.putOff(letter, reply.afterMs);
+        return true;
+      case 'clash':
+        await this.clashed(letter, reply.current as Fields);
+        return true;
+      case 'refused':
+        if (reply.status === 404 && (await this.madeAgain(letter))) return true;
+        await this.replace({ ...letter, state: { kind: 'refused', reasons: reply.reasons } });
+        return true;
+    }
+  }
+
+  private async delivered(letter: Letter, row: unknown): Promise<void> {
+    await this.remove(letter);
+    const revision = typeof row === 'object' && row !== null ? revisionIn(row as Fields) : 0;
+    // What was written while this was on its way stands on it now.
+    for (const later of this.letters.filter((l) => l.key === letter.key && l.stands !== undefined))
+      if (letter.body === undefined || later.own.some((o) => sameValue(o, letter.body)))
+        await this.replace({ ...later, stands: { revision, base: letter.body ?? null } });
+    this.parts.heard.stored(letter, row);
+  }
+
+  private async putOff(letter: Letter, afterMs: number | undefined): Promise<void> {
+    const tries = letter.tries + 1;
+    const longest = Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** (tries - 1));
+    const waitMs = Math.max(afterMs ?? 0, longest * (0.5 + this.parts.random() / 2));
+    await this.replace({ ...letter, tries, notBeforeMs: this.parts.nowMs() + waitMs });
+  }
+
+  private async clashed(letter: Letter, current: Fields): Promise<void> {
+    const { merged, clashes } = settle(letter, current);
+    if (clashes.length > 0) {
+      await this.replace({ ...letter, state: { kind: 'asked', current, clashes } });
+      return;
+    }
+    const theirs = saidIn(current);
+    if (sameValue(merged, theirs)) {
+      // Nothing of it is news.
+      await this.remove(letter);
+      this.parts.heard.merged(letter, merged, current);
+      return;
+    }
+    const { body: said, ...rest } = letter;
+    const own = said ? [...letter.own, said] : letter.own;
+    const next = {
+      ...rest,
+      ...(merged ? { body: merged } : {}),
+      own,
+      stands: { revision: revisionIn(current), base: theirs },
+    };
+    if (letter.tries < MOST_MERGES) await this.replace({ ...next, tries: letter.tries + 1 });
+    else await this.putOff(next, undefined);
+    this.parts.heard.merged(letter, merged, current);
+  }
+
+  /** The server does not know what this adds to: that goes again, just before it. */
+  private async madeAgain(letter: Letter): Promise<boolean> {
+    const order = this.parts.heard.again(letter);
+    if (!order || letter.tries > 2) return false;
+    const first: Letter = {
+      ...order,
+      id: this.parts.newId(),
+      n: letter.n - 0.5,
+      tab: this.tab,
+      atMs: order.atMs ?? this.parts.nowMs(),
+      state: { kind: 'waiting' },
+      own: [],
+      tries: 0,
+      notBeforeMs: 0,
+    };
+    this.letters = [...this.letters, first];
+    await this.write(first, undefined);
+    await this.replace({ ...letter, tries: letter.tries + 1 });
+    return true;
+  }
+
+  private async write(letter: Letter, replaces: Letter | undefined): Promise<void> {
+    this.writing.add(letter.id);
+    if (replaces) this.gone.add(replaces.id);
+    this.kept = await this.parts.box.put(letter);
+    this.writing.delete(letter.id);
+    if (replaces) await this.parts.box.remove(replaces.id);
+    this.show();
+    this.parts.tell();
+  }
+
+  private async replace(letter: Letter): Promise<void> {
+    this.letters = this.letters.map((l) => (l.id === letter.id ? letter : l));
+    await this.write(letter, undefined);
+  }
+
+  private async remove(letter: Letter): Promise<void> {
+    this.gone.add(letter.id);
+    this.letters = this.letters.filter((l) => l.id !== letter.id);
+    await this.parts.box.remove(letter.id);
+    this.show();
+    this.parts.tell();
+  }
+
+  private planNext(): void {
+    this.callOff?.();
+    const waiting = this.letters.filter((l) => l.state.kind === 'waiting');
+    if (waiting.length === 0) return;
+    const soonest = Math.min(...waiting.map((l) => l.notBeforeMs)) - this.parts.nowMs();
+    const ms = this.reachable ? Math.max(soonest, 50) : KNOCK_MS;
+    this.callOff = this.parts.later(() => void this.carry(), ms);
+  }
+
+  private show(): void {
+    this.parts.show({ letters: this.letters, reachable: this.reachable, kept: this.kept });
+  }
+}

@@ -1,0 +1,105 @@
+import type { ChangesReply } from '@hammock/core';
+import { ask } from '../api/http.js';
+import { otherTabs } from '../keeping/tabs.js';
+import { useCooks } from './cooks.js';
+import { useDraft } from './draft.js';
+import { useKitchen } from './kitchen.js';
+import { openOutbox, useOutbox } from './outbox.js';
+import { useTime } from './time.js';
+
+/** Up to where this page has heard the server; undefined until it has read everything once. */
+let since: number | undefined;
+let asking: Promise<boolean> | undefined;
+
+/** Asks what changed since it was last asked; true when the server answered. One at a time. */
+export function hearChanges(): Promise<boolean> {
+  asking ??= hear().finally(() => (asking = undefined));
+  return asking;
+}
+
+async function hear(): Promise<boolean> {
+  for (;;) {
+    const sentMs = Date.now();
+    const path = since === undefined ? '/api/changes' : `/api/changes?since=${since.toString()}`;
+    const reply = await ask('GET', path);
+    if (reply.kind !== 'gone') useOutbox.getState().noteReachable(true);
+    else useOutbox.getState().noteReachable(false);
+    if (reply.kind !== 'stored') return false;
+    const changes = reply.body as ChangesReply;
+    useTime.getState().hear({ sentMs, backMs: Date.now(), serverMs: changes.nowMs });
+    // The first time everything is read by its own lists, and the file may have been put back from a copy.
+    if (since === undefined || changes.reset) {
+      since = changes.revision;
+      await readAll();
+      return true;
+    }
+    useKitchen.getState().hear(changes);
+    useDraft.getState().hear(changes.plans);
+    await useCooks.getState().hear(changes);
+    since = changes.revision;
+    if (!changes.more) return true;
+  }
+}
+
+async function readAll(): Promise<void> {
+  await useKitchen.getState().load();
+  await Promise.all([useDraft.getState().load(), useCooks.getState().loadActive()]);
+}
+
+/** How often to ask where the server does not call, and to see whether it is still there, ms. */
+const LOOK_MS = 5000;
+
+/**
+ * Keeps this page and the server together: sends what waits, hears what others changed as soon as the server says
+ * so, notices when it goes and when it is back. Returns how to stop.
+ */
+export function keepTogether(): () => void {
+  const look = (): void => {
+    if (document.visibilityState === 'visible') void hearChanges();
+  };
+  const stopListening = listen(look);
+  void openOutbox().then(look);
+  const timer = setInterval(look, LOOK_MS);
+  document.addEventListener('visibilitychange', look);
+  return () => {
+    clearInterval(timer);
+    stopListening();
+    document.removeEventListener('visibilitychange', look);
+  };
+}
+
+/**
+ * Has the server call at every change. A browser opens only a few connections to one server, so one tab listens and
+ * tells the others; when it is closed, another one takes over. Returns how to stop.
+ */
+function listen(heard: () => void): () => void {
+  if (typeof EventSource === 'undefined') return () => undefined;
+  const open = (tell: () => void): (() => void) => {
+    const source = new EventSource('/api/changes/stream');
+    source.onmessage = () => {
+      heard();
+      tell();
+    };
+    return () => {
+      source.close();
+    };
+  };
+  if (!('locks' in navigator) || typeof BroadcastChannel === 'undefined') return open(() => undefined);
+  const { tell } = otherTabs('hammock.changes', heard);
+  const stopped = new AbortController();
+  const untilStopped = new Promise<void>((done) => {
+    stopped.signal.addEventListener('abort', () => {
+      done();
+    });
+  });
+  navigator.locks
+    .request('hammock.ear', { signal: stopped.signal }, async () => {
+      const close = open(tell);
+      await untilStopped;
+      close();
+    })
+    .catch(() => undefined);
+  return () => {
+    stopped.abort();
+  };
+}

@@ -1,0 +1,77 @@
+import { lazy, Suspense } from 'react';
+import { useStore } from 'zustand';
+import { deviceState } from '../keeping/deviceStorage.js';
+import { useOutbox } from '../stores/outbox.js';
+import { keepingCode, keepingText, type KeepingCode } from '../words/keepingWords.js';
+import { fetched } from './fetched.js';
+import { Notice } from './Notice.js';
+
+const Settling = lazy(() => fetched(() => import('./Settling.js')).then((m) => ({ default: m.Settling })));
+
+/** What must not be overlooked. */
+const LOUD: ReadonlySet<KeepingCode> = new Set(['deviceOnly', 'serverOnly', 'nowhere']);
+
+function useKeeping() {
+  const letters = useOutbox((s) => s.letters);
+  const reachable = useOutbox((s) => s.reachable);
+  const kept = useOutbox((s) => s.kept);
+  const keeps = useStore(deviceState, (s) => s.keeps);
+  const code = keepingCode({ letters, reachable, kept, keeps });
+  const waiting = letters.filter((l) => l.state.kind === 'waiting').length;
+  return { letters, code, text: keepingText(code, waiting) };
+}
+
+/** What needs to be known at once: what is kept where while it is not stored, and what waits for the cook's word. */
+export function KeepingNotices() {
+  const { letters, code, text } = useKeeping();
+  const broken = useStore(deviceState, (s) => s.broken);
+  const unsettled = letters.some((l) => l.state.kind !== 'waiting');
+  return (
+    <>
+      <div aria-live="polite">
+        {LOUD.has(code) && (
+          <p
+            data-testid="keeping-notice"
+            className={`m-0 mt-3 px-4 py-2.5 ${code === 'nowhere' ? 'bg-ember text-ground' : 'bg-ink text-ground'}`}
+          >
+            {text}
+          </p>
+        )}
+        {broken.length > 0 && (
+          <Notice>
+            What this device remembered could not be read and was begun anew. What the server stored is all
+            there.
+          </Notice>
+        )}
+      </div>
+      {unsettled && (
+        <Suspense fallback={null}>
+          <Settling />
+        </Suspense>
+      )}
+    </>
+  );
+}
+
+/** The quiet line under every screen: where what was done last is kept. What is loud is said above. */
+export function KeepingLine() {
+  const { code, text } = useKeeping();
+  if (LOUD.has(code)) return null;
+  return (
+    <footer className="pt-6 text-faint" data-testid="keeping" data-code={code}>
+      <p className="m-0 flex items-baseline gap-2 text-[0.95rem]" role="status">
+        <svg viewBox="0 0 16 16" className="size-3 shrink-0" aria-hidden>
+          <circle
+            cx="8"
+            cy="8"
+            r="5.5"
+            stroke="currentColor"
+            strokeWidth="3"
+            fill={code === 'stored' ? 'currentColor' : 'none'}
+          />
+        </svg>
+        {text}
+      </p>
+    </footer>
+  );
+}
