@@ -69,8 +69,15 @@ export class Kitchen {
     return performance.now() - began;
   }
 
-  async page(path = '/', size = { width: 1280, height: 800 }): Promise<Page> {
-    const page = await (await this.browser.createBrowserContext()).newPage();
+  /** A page of a device of its own, its clock wrong by so much where that is said; or another tab of `beside`. */
+  async page(
+    path = '/',
+    size = { width: 1280, height: 800 },
+    { clockOffMs = 0, beside }: { readonly clockOffMs?: number; readonly beside?: Page } = {},
+  ): Promise<Page> {
+    const device = beside ? beside.browserContext() : await this.browser.createBrowserContext();
+    const page = await device.newPage();
+    if (clockOffMs !== 0) await page.evaluateOnNewDocument(wrongClock, clockOffMs);
     page.on('pageerror', (error) => this.errors.push(error instanceof Error ? error.message : String(error)));
     await page.setViewport(size);
     await page.goto(`${this.url}${path}`);
@@ -92,6 +99,21 @@ export class Kitchen {
     await this.stopServer();
     rmSync(this.folder, { recursive: true, force: true });
   }
+}
+
+/** Runs in the page before anything of it: its clock is wrong. */
+function wrongClock(offMs: number): void {
+  const Right = Date;
+  class Wrong extends Right {
+    constructor(...given: ConstructorParameters<typeof Date> | []) {
+      if (given.length === 0) super(Right.now() + offMs);
+      else super(...given);
+    }
+    static override now(): number {
+      return Right.now() + offMs;
+    }
+  }
+  Object.assign(window, { Date: Wrong });
 }
 
 /** Waits for what a user would see: a button or link whose words contain `words`. */

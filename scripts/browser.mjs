@@ -14,7 +14,7 @@ const FLAGS = [
 ];
 
 /** Opens a browser; its profile is a temporary one that puppeteer makes and clears away. */
-export async function openBrowser() {
+export async function openBrowser(flags = []) {
   const { launch } = await import('puppeteer-core');
-  return launch({ executablePath: chromiumPath() ?? '', headless: true, args: FLAGS });
+  return launch({ executablePath: chromiumPath() ?? '', headless: true, args: [...FLAGS, ...flags] });
 }

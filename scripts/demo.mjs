@@ -16,7 +16,9 @@ if (flag('fresh')) {
 }
 const isNew = !existsSync(join(dataFolder, 'hammock.sqlite'));
 const port = await freePort(from);
-const { child, url } = await startServer({ dataFolder, port, quiet: true });
+const { child, url } = await startServer({ dataFolder, port, quiet: true }).catch(({ code }) =>
+  process.exit(code ?? 1),
+);
 if (isNew) {
   say('filling in a household');
   const { fillDemo } = await import('./demoData.mjs');

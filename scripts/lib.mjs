@@ -97,10 +97,11 @@ export async function startServer({ dataFolder, port, quiet = false }) {
     },
   });
   const url = `http://127.0.0.1:${port}`;
-  let ended = false;
-  child.once('exit', () => (ended = true));
+  let ended;
+  child.once('exit', (code) => (ended = { code: code ?? 1 }));
   for (let tries = 0; tries < 600; tries += 1) {
-    if (ended) throw new Error('The server ended before it answered; the reason is above.');
+    // It has said why; whoever started it ends with its code.
+    if (ended) throw Object.assign(new Error('The server ended before it answered.'), ended);
     try {
       if ((await fetch(`${url}/api/health`)).ok) return { child, url, readyMs: performance.now() - began };
     } catch {

@@ -1,11 +1,47 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
-import { defaultClientConditions, defineConfig } from 'vite';
+import { defaultClientConditions, defineConfig, type Plugin } from 'vite';
+
+/** Replaced by the server in every page it serves: apps/server/src/web.ts. */
+const NONCE = '__HAMMOCK_NONCE__';
+
+/** Typefaces come in through style sheets, which the bundler's own list of licences does not see. */
+const FONTS = ['@fontsource-variable/sofia-sans', '@fontsource-variable/sofia-sans-extra-condensed'];
+
+/** The licence text of each typeface, beside the program that ships it. */
+const fontLicences = (): Plugin => ({
+  name: 'font-licences',
+  apply: 'build',
+  generateBundle() {
+    for (const name of FONTS) {
+      const folder = dirname(new URL(import.meta.resolve(`${name}/package.json`)).pathname);
+      const file = readdirSync(folder).find((n) => /^licen[cs]e/iu.test(n));
+      if (file === undefined) throw new Error(`${name} has no licence text`);
+      const fileName = `licences/${name.split('/').at(-1) ?? name}.txt`;
+      this.emitFile({ type: 'asset', fileName, source: readFileSync(join(folder, file)) });
+    }
+  },
+});
+
+const SERVER = `http://127.0.0.1:${process.env['HAMMOCK_PORT'] ?? '4170'}`;
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), fontLicences()],
   resolve: { conditions: ['source', ...defaultClientConditions] },
+  html: { cspNonce: NONCE },
   worker: { format: 'es' },
-  build: { target: 'es2022', assetsInlineLimit: 0, manifest: true },
-  server: { port: 4171, strictPort: false, proxy: { '/api': 'http://127.0.0.1:4170' } },
+  build: {
+    target: 'es2022',
+    assetsInlineLimit: 0,
+    manifest: true,
+    license: { fileName: 'licences/packages.md' },
+  },
+  server: {
+    port: 4171,
+    strictPort: false,
+    // The server lets in its own pages only: what comes through here is one of them.
+    proxy: { '/api': { target: SERVER, changeOrigin: true, headers: { origin: SERVER } } },
+  },
 });

@@ -1,9 +1,24 @@
+import { randomBytes } from 'node:crypto';
+import type { ServerResponse } from 'node:http';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
 import express, { type NextFunction, type Request, type Response } from 'express';
 
 const YEAR_MS = 365 * 24 * 3600 * 1000;
+
+/** Stands in the built page for its number: apps/web/vite.config.ts. */
+const NONCE = '__HAMMOCK_NONCE__';
+
+const nonces = new WeakMap<ServerResponse, string>();
+
+/** The number by which a page's own style elements are told from anybody else's; another one for every reply. */
+export function nonceOf(response: ServerResponse): string {
+  const made = nonces.get(response) ?? randomBytes(16).toString('base64url');
+  nonces.set(response, made);
+  return made;
+}
 
 /**
  * Serves the built web: hashed assets for a year, everything else fresh; a missing asset is a 404 and never the
@@ -25,8 +40,9 @@ export function serveWeb(app: NestExpressApplication, folder: string): void {
       next();
       return;
     }
+    const page = readFileSync(join(folder, 'index.html'), 'utf8');
     response.setHeader('Cache-Control', 'no-cache');
-    response.sendFile(join(folder, 'index.html'));
+    response.type('html').send(page.replaceAll(NONCE, nonceOf(response)));
   });
   app.use((request: Request, response: Response, next: NextFunction) => {
     // An API request must not wait for the disk to say that there is no file of its name, nor be compressed: over

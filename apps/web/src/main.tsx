@@ -1,3 +1,4 @@
+import { setNonce } from 'get-nonce';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
@@ -86,6 +87,10 @@ function start(): void {
   });
   setTimeout(fetchStove, 1500);
 }
+
+/** The number by which the page's policy knows its own style elements. */
+const nonce = document.querySelector<HTMLMetaElement>('meta[property=csp-nonce]')?.nonce;
+if (nonce) setNonce(nonce);
 
 const root = document.getElementById('root');
 if (root) {

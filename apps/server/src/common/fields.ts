@@ -88,7 +88,7 @@ export function FlagField(about: About): PropertyDecorator {
 /** An object of another DTO class. */
 export function NestedField(of: () => new () => object, about: About): PropertyDecorator {
   return applyDecorators(
-    ...field(about, { type: of }),
+    ...field(about, { type: () => of() }),
     IsNotEmpty({ message: 'This is needed.' }),
     ValidateNested({ message: 'This must be an object.' }),
     Type(of),
@@ -98,7 +98,7 @@ export function NestedField(of: () => new () => object, about: About): PropertyD
 /** A list of another DTO class. */
 export function NestedListField(of: () => new () => object, most: number, about: About): PropertyDecorator {
   return applyDecorators(
-    ...field(about, { type: of, isArray: true }),
+    ...field(about, { type: () => of(), isArray: true }),
     IsArray({ message: 'This must be a list.' }),
     ArrayMaxSize(most, { message: `At most ${most.toString()}.` }),
     ValidateNested({ each: true, message: 'Every item must be an object.' }),

@@ -1,5 +1,6 @@
 import { Controller, Get, HttpCode, Module, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
+import { Mutex } from 'async-mutex';
 import { Clock } from '../common/clock.js';
 import { ComputePool } from '../compute/pool.js';
 import { copiesOf } from '../database/copyFile.js';
@@ -20,6 +21,9 @@ export class CopyDto {
 @ApiTags('copies')
 @Controller('api/copies')
 export class CopiesController {
+  /** Two at once would only get in each other's way. */
+  private readonly oneAtATime = new Mutex();
+
   constructor(
     private readonly database: Database,
     private readonly pool: ComputePool,
@@ -40,7 +44,9 @@ export class CopiesController {
   })
   @ApiCreatedResponse({ type: CopyDto })
   make(): Promise<CopyDto> {
-    return this.pool.run({ kind: 'copy', file: this.database.file, nowMs: this.clock.nowMs() });
+    return this.oneAtATime.runExclusive(() =>
+      this.pool.run({ kind: 'copy', file: this.database.file, nowMs: this.clock.nowMs() }),
+    );
   }
 }
 

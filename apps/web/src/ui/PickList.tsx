@@ -1,3 +1,4 @@
+import { getNonce } from 'get-nonce';
 import { Select } from 'radix-ui';
 import { useState } from 'react';
 import { Chevron, type PickProps } from './Pick.js';
@@ -14,6 +15,8 @@ export function PickList<T extends string>({
   startOpen,
 }: PickProps<T> & { readonly startOpen: boolean }) {
   const [open, setOpen] = useState(startOpen);
+  // The list brings a style element of its own, which the page's policy takes by its number only.
+  const nonce = getNonce();
   const chosen = options.find((o) => o.value === value);
   return (
     <Select.Root
@@ -43,7 +46,7 @@ export function PickList<T extends string>({
             collisionPadding={8}
             className="z-50 max-h-(--radix-select-content-available-height) overflow-hidden rounded-b-2xl border-2 border-ink bg-raised text-ink"
           >
-            <Select.Viewport className="p-1">
+            <Select.Viewport className="p-1" {...(nonce === undefined ? {} : { nonce })}>
               {options.map((option) => (
                 <Select.Item
                   key={option.value}
