@@ -3,7 +3,7 @@ import { copyFileSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'nod
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
-import { completePlan, oddsOf } from '@hammock/core';
+import { completePlan, oddsOf, replay, type StageEvent, type TapRecord } from '@hammock/core';
 import request from 'supertest';
 import { TABLE } from '../../../packages/core/src/testing/pots.js';
 import { ANSWER_EXAMPLE } from './answer/answer.example.js';
@@ -11,6 +11,9 @@ import { temporaryServer, type TemporaryServer } from './testing/temporaryServer
 
 let server: TemporaryServer;
 const http = () => request(server.url);
+/** A tap as the core takes it: nothing in it is null. */
+const bare = (tap: TapRecord): StageEvent =>
+  Object.fromEntries(Object.entries(tap).filter(([, v]) => v !== null)) as unknown as StageEvent;
 const uuid = (n: number): string => `00000000-0000-4000-8000-${n.toString().padStart(12, '0')}`;
 
 beforeAll(async () => {
@@ -205,6 +208,29 @@ describe('the database', () => {
       const plan = { ...dish.spec, vessel: { diameterCm: 26, volumeMl: 7000 } };
       await request(old.url).post('/api/answer').send(plan).expect(200);
     }
+    await old.close();
+    rmSync(folder, { recursive: true, force: true });
+  });
+
+  it('brings a file from before revisions up to date: a pot on the stove stands where it stood', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'hammock-third-'));
+    copyFileSync(join(import.meta.dirname, 'testing/thirdSchema.sqlite'), join(folder, 'hammock.sqlite'));
+    const old = await temporaryServer({ folder });
+    const [line] = (await request(old.url).get('/api/cooks').expect(200)).body;
+    const { events, answer, revision } = (await request(old.url).get(`/api/cooks/${line.id}`).expect(200))
+      .body;
+    expect(events.map((e: TapRecord) => e.kind)).toEqual(['start', 'done', 'done', 'undo']);
+    // By the clocks they were told by then: two stages were done, and the second was taken back.
+    expect(events[3].undoesId).toBe(events[2].id);
+    expect(events.map((e: TapRecord) => e.seq)).toEqual([0, 1, 2, 3].map((n) => Number(events[0].seq) + n));
+    expect(replay(answer.stages, events.map(bare))).toMatchObject({ current: 1, phase: 'running' });
+    // Everything has a revision, and can be changed standing on it.
+    await request(old.url)
+      .patch(`/api/cooks/${line.id}?standsOn=${revision}`)
+      .send({ pouredMl: 500 })
+      .expect(200);
+    const since = (await request(old.url).get('/api/changes?since=0').expect(200)).body;
+    expect([since.bags.length, since.cooks.length, since.taps.length]).toEqual([4, 1, 4]);
     await old.close();
     rmSync(folder, { recursive: true, force: true });
   });
@@ -492,11 +518,16 @@ describe('the server as a whole', () => {
   it('serves the web: page for screens, hashed assets for a year, 404 for unknown assets', async () => {
     const webFolder = mkdtempSync(join(tmpdir(), 'hammock-web-'));
     mkdirSync(join(webFolder, 'assets'));
-    writeFileSync(join(webFolder, 'index.html'), '<!doctype html><title>Hammock</title>');
+    writeFileSync(join(webFolder, 'index.html'), '<!doctype html><meta nonce="__HAMMOCK_NONCE__">');
     writeFileSync(join(webFolder, 'assets', 'a-1234.js'), `/* ${'x'.repeat(4000)} */`);
     const web = await temporaryServer({ webFolder });
     const page = await request(web.url).get('/notebook').set('accept', 'text/html').expect(200);
-    expect(page.headers['content-security-policy']).toContain("default-src 'self'");
+    const policy = page.headers['content-security-policy'];
+    expect(policy).toContain("default-src 'none'");
+    const [, nonce] = /'nonce-([\w-]+)'/u.exec(policy!) ?? [];
+    expect(page.text).toContain(`<meta nonce="${nonce}">`);
+    // Another number for every page: one that was seen is of no use.
+    expect((await request(web.url).get('/notebook').set('accept', 'text/html')).text).not.toContain(nonce);
     expect(page.headers['cache-control']).toBe('no-cache');
     const asset = await request(web.url).get('/assets/a-1234.js').expect(200);
     expect(asset.headers).toMatchObject({

@@ -174,7 +174,7 @@ describe('what changed', () => {
       taps: [],
       revision: told.revision,
     });
-    expect(await changes(told.revision + 5)).toMatchObject({ reset: true, revision: told.revision });
+    expect(await changes(Number(told.revision) + 5)).toMatchObject({ reset: true, revision: told.revision });
   });
 
   it('is told in pieces when there is much of it, and nothing is missing between them', async () => {
@@ -207,7 +207,7 @@ describe('what changed', () => {
     const reader = stream.body!.pipeThrough(new TextDecoderStream()).getReader();
     let text = '';
     const until = async (words: string): Promise<void> => {
-      while (!text.includes(words)) text += String((await reader.read()).value ?? '');
+      while (!text.includes(words)) text += (await reader.read()).value ?? '';
     };
     await until('"revision"');
     const { body } = await http().put(`/api/bags/${newId()}`).send(bag).expect(200);

@@ -6,7 +6,7 @@ import { NestedField, TextField } from '../common/fields.js';
 export class FiguresDto extends OmitType(PlanIngredientDto, ['id', 'name'] as const) {}
 
 /** What is sent to keep an ingredient of one's own. */
-export class OwnIngredientDto {
+export class KeptIngredientDto {
   @TextField(60, { about: 'Name', example: 'Red jar' })
   label: string;
 

@@ -2,7 +2,7 @@ import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { plain } from '../common/plain.js';
 import { keptController } from '../common/keptController.js';
-import { OwnIngredientDto } from './ingredient.dto.js';
+import { KeptIngredientDto } from './ingredient.dto.js';
 import { OwnIngredient } from './ingredient.entity.js';
 
 const controller = keptController({
@@ -10,7 +10,7 @@ const controller = keptController({
   what: 'ingredient',
   tag: 'kitchen',
   entity: OwnIngredient,
-  dto: OwnIngredientDto,
+  dto: KeptIngredientDto,
   columns: (dto) => ({ ...dto, figures: plain(dto.figures) as OwnIngredient['figures'] }),
 });
 

@@ -45,8 +45,8 @@ export interface Letter extends Order {
   readonly tab: string;
   readonly atMs: number;
   readonly state: LetterState;
-  /** What was said of the same thing before this and may have arrived. */
-  readonly own: readonly Fields[];
+  /** What was said of the same thing before this and may have arrived; null that it was taken away. */
+  readonly own: readonly (Fields | null)[];
   readonly tries: number;
   /** Not to be tried again before, by this device's clock. */
   readonly notBeforeMs: number;
@@ -76,7 +76,7 @@ export function written(
   const replaces = before?.tab === at.tab && before.id !== at.inFlight ? before : undefined;
   // A thing changed twice stands on what it stood on the first time: that is what the server still has.
   const stands = before?.stands ?? order.stands;
-  const own = before?.body ? [...before.own, before.body].slice(-MOST_OWN) : (before?.own ?? []);
+  const own = before ? [...before.own, before.body ?? null].slice(-MOST_OWN) : [];
   return {
     replaces,
     letter: {

@@ -103,11 +103,14 @@ export class Postman {
   noteReachable(reachable: boolean): void {
     const isBack = reachable && !this.reachable;
     this.reachable = reachable;
-    if (!isBack) return this.show();
-    // It is back: nobody waits for a time that was set while it was away.
-    this.letters = this.letters.map((l) => ({ ...l, notBeforeMs: 0 }));
     this.show();
-    void this.carry();
+    if (isBack) void this.hurry().then(() => this.carry());
+  }
+
+  /** Nobody waits for a time that was set while the server was away. */
+  private async hurry(): Promise<void> {
+    for (const letter of this.letters)
+      if (letter.notBeforeMs > 0) await this.replace({ ...letter, notBeforeMs: 0 });
   }
 
   /** Carries what can be carried now. */
@@ -141,6 +144,14 @@ export class Postman {
     }
     const stands = { revision: revisionIn(current), base: saidIn(current) };
     await this.replace({ ...letter, state: { kind: 'waiting' }, stands, tries: 0, notBeforeMs: 0 });
+    await this.carry();
+  }
+
+  /** A thing that is asked about was changed elsewhere again: that is what is asked about now. */
+  async heardOf(key: string, current: Fields): Promise<void> {
+    for (const letter of this.letters.filter((l) => l.key === key))
+      if (letter.state.kind === 'asked' && revisionIn(current) > revisionIn(letter.state.current))
+        await this.clashed({ ...letter, state: { kind: 'waiting' } }, current);
     await this.carry();
   }
 
@@ -219,6 +230,11 @@ export class Postman {
         await this.clashed(letter, reply.current as Fields);
         return true;
       case 'refused':
+        // What is to be taken away and never was there is away.
+        if (reply.status === 404 && letter.method === 'DELETE') {
+          await this.delivered(letter, undefined);
+          return true;
+        }
         if (reply.status === 404 && (await this.madeAgain(letter))) return true;
         await this.replace({ ...letter, state: { kind: 'refused', reasons: reply.reasons } });
         return true;
@@ -230,7 +246,7 @@ export class Postman {
     const revision = typeof row === 'object' && row !== null ? revisionIn(row as Fields) : 0;
     // What was written while this was on its way stands on it now.
     for (const later of this.letters.filter((l) => l.key === letter.key && l.stands !== undefined))
-      if (letter.body === undefined || later.own.some((o) => sameValue(o, letter.body)))
+      if (later.own.some((o) => sameValue(o, letter.body ?? null)))
         await this.replace({ ...later, stands: { revision, base: letter.body ?? null } });
     this.parts.heard.stored(letter, row);
   }
@@ -243,6 +259,11 @@ export class Postman {
   }
 
   private async clashed(letter: Letter, current: Fields): Promise<void> {
+    // Something newer was said of it here: that settles it, and knows this for its own word.
+    if (this.letters.some((l) => l.key === letter.key && l.tab === letter.tab && byPlace(letter, l) < 0)) {
+      await this.remove(letter);
+      return;
+    }
     const { merged, clashes } = settle(letter, current);
     if (clashes.length > 0) {
       await this.replace({ ...letter, state: { kind: 'asked', current, clashes } });
@@ -256,7 +277,7 @@ export class Postman {
       return;
     }
     const { body: said, ...rest } = letter;
-    const own = said ? [...letter.own, said] : letter.own;
+    const own = [...letter.own, said ?? null];
     const next = {
       ...rest,
       ...(merged ? { body: merged } : {}),

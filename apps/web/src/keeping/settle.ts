@@ -29,7 +29,7 @@ export function settle(letter: Pick<Letter, 'body' | 'stands' | 'own'>, current:
   const theirs = saidIn(current);
   const base = letter.stands?.base;
   if (mine !== null && theirs !== null)
-    return mergeFields({ base: base ?? undefined, mine, theirs, own: letter.own });
+    return mergeFields({ base: base ?? undefined, mine, theirs, own: letter.own.filter((o) => o !== null) });
   const isKnown = (said: Fields | null): boolean =>
     (base !== undefined && sameValue(base, said)) || letter.own.some((o) => sameValue(o, said));
   // Only one side did anything: that side has its way.

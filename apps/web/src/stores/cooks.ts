@@ -206,6 +206,7 @@ function hearLine(line: CookLine): void {
   const { active, recent } = useCooks.getState();
   const here: CookLine | undefined = active?.id === line.id ? active : recent?.find((c) => c.id === line.id);
   const isWaiting = useOutbox.getState().waits(saidKeyOf(line.id));
+  useOutbox.getState().heardOf(saidKeyOf(line.id), { ...saidOf(line), revision: line.revision });
   const said = isWaiting && here ? { ...line, ...saidFields(here) } : line;
   const listed = recent?.some((c) => c.id === line.id);
   useCooks.setState({
@@ -421,10 +422,14 @@ function merged(here: CookRecord | null, there: CookRecord): CookRecord {
   };
 }
 
-/** The taps of a cook as the core replays them. */
+/** The taps of a cook as the core replays them: what is null as it travels is left out here. */
 export const eventsOf = (cook: CookRecord): StageEvent[] =>
-  (cook.events ?? []).map(({ minutes, followsId, undoesId, ...event }) => ({
-    ...event,
+  (cook.events ?? []).map(({ id, kind, stageId, atMs, seq, minutes, followsId, undoesId }) => ({
+    id,
+    kind,
+    stageId,
+    atMs,
+    ...(seq === undefined ? {} : { seq }),
     ...(minutes === null || minutes === undefined ? {} : { minutes }),
     ...(followsId === null || followsId === undefined ? {} : { followsId }),
     ...(undoesId === null || undoesId === undefined ? {} : { undoesId }),

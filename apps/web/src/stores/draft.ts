@@ -210,6 +210,7 @@ export const useDraft = create<DraftStore>()(
         hear: (rows) => {
           for (const row of rows) {
             const { draft, stored } = get();
+            useOutbox.getState().heardOf(keyOf(row.id), row);
             if (row.id !== draft?.planId || row.deletedAtMs !== null || isBusy(get())) continue;
             if (row.revision > (stored?.revision ?? 0)) takeUpRow(row);
           }

@@ -1,5 +1,6 @@
 import type { ChangesReply } from '@hammock/core';
 import { ask } from '../api/http.js';
+import { deviceNowMs } from '../keeping/deviceClock.js';
 import { otherTabs } from '../keeping/tabs.js';
 import { useCooks } from './cooks.js';
 import { useDraft } from './draft.js';
@@ -19,14 +20,14 @@ export function hearChanges(): Promise<boolean> {
 
 async function hear(): Promise<boolean> {
   for (;;) {
-    const sentMs = Date.now();
+    const sentMs = deviceNowMs();
     const path = since === undefined ? '/api/changes' : `/api/changes?since=${since.toString()}`;
     const reply = await ask('GET', path);
     if (reply.kind !== 'gone') useOutbox.getState().noteReachable(true);
     else useOutbox.getState().noteReachable(false);
     if (reply.kind !== 'stored') return false;
     const changes = reply.body as ChangesReply;
-    useTime.getState().hear({ sentMs, backMs: Date.now(), serverMs: changes.nowMs });
+    useTime.getState().hear({ sentMs, backMs: deviceNowMs(), serverMs: changes.nowMs });
     // The first time everything is read by its own lists, and the file may have been put back from a copy.
     if (since === undefined || changes.reset) {
       since = changes.revision;

@@ -213,13 +213,14 @@ export const useKitchen = create<Kitchen>()(
         useOutbox.getState().post({ ...about, method: 'PUT', path: '/api/household', body, stands });
       },
       hear: (changes) => {
-        const { waits } = useOutbox.getState();
-        if (changes.household && !waits(HOUSEHOLD_KEY)) set({ household: changes.household });
+        const { waits, heardOf } = useOutbox.getState();
+        if (changes.household && waits(HOUSEHOLD_KEY)) heardOf(HOUSEHOLD_KEY, changes.household);
+        else if (changes.household) set({ household: changes.household });
         for (const kind of KINDS)
           for (const row of changes[kind] ?? []) {
             if (row.deletedAtMs !== null) takenAway.set(keyOf(kind, row.id), row.revision);
-            if (waits(keyOf(kind, row.id))) continue;
-            set({ [kind]: withRow(get()[kind], row) } as unknown as Partial<Kitchen>);
+            if (waits(keyOf(kind, row.id))) heardOf(keyOf(kind, row.id), row);
+            else set({ [kind]: withRow(get()[kind], row) } as unknown as Partial<Kitchen>);
           }
       },
     }),

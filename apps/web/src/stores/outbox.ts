@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { ask } from '../api/http.js';
+import { deviceNowMs } from '../keeping/deviceClock.js';
 import type { Letter, Order } from '../keeping/letter.js';
 import { deviceBox } from '../keeping/letterBox.js';
 import { oldLetters } from '../keeping/oldOutbox.js';
@@ -10,6 +11,8 @@ import { forgetText } from '../keeping/deviceStorage.js';
 export interface Outbox extends View {
   readonly post: (order: Order) => void;
   readonly waits: (key: string) => boolean;
+  /** Says what the server has of a thing that is asked about. */
+  readonly heardOf: (key: string, row: object) => void;
   readonly carry: () => Promise<void>;
   readonly noteReachable: (reachable: boolean) => void;
   readonly choose: (id: string, whose: 'mine' | 'theirs') => Promise<void>;
@@ -31,7 +34,7 @@ const tabs = otherTabs('hammock.outbox', () => void postman.reread());
 const postman: Postman = new Postman({
   box: deviceBox(),
   ask,
-  nowMs: Date.now,
+  nowMs: deviceNowMs,
   newId: () => crypto.randomUUID(),
   random: Math.random,
   alone: (work) => aloneInBrowser('hammock.outbox', work),
@@ -62,6 +65,7 @@ export const useOutbox = create<Outbox>()(() => ({
   kept: true,
   post: (order) => postman.post(order),
   waits: (key) => postman.waits(key),
+  heardOf: (key, row) => void postman.heardOf(key, { ...row }),
   carry: () => postman.carry(),
   noteReachable: (reachable) => postman.noteReachable(reachable),
   choose: (id, whose) => postman.choose(id, whose),

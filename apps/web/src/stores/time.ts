@@ -1,6 +1,7 @@
 import { number, object } from 'valibot';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { deviceNowMs } from '../keeping/deviceClock.js';
 import { onDevice } from '../keeping/deviceStorage.js';
 
 interface TimeStore {
@@ -42,7 +43,7 @@ export const useTime = create<TimeStore>()(
 );
 
 /** Now by the household's clock, ms since the epoch. */
-export const nowMs = (): number => Date.now() + useTime.getState().offsetMs;
+export const nowMs = (): number => deviceNowMs() + useTime.getState().offsetMs;
 
 /** A time of the household's clock as this device's own clock shows it: for its alarm. */
 export const onThisDevice = (atMs: number): number => atMs - useTime.getState().offsetMs;
