@@ -138,7 +138,7 @@ export default tseslint.config(
   },
   { files: ['*.config.{mjs,ts}', 'apps/web/vite.config.ts'], rules: { 'no-restricted-syntax': 'off' } },
   { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
-  // These two hand functions to the browser.
-  { files: ['scripts/bench.mjs', 'scripts/shots.mjs'], languageOptions: { globals: globals.browser } },
+  // These hand functions to the browser.
+  { files: ['scripts/bench*.mjs', 'scripts/shots.mjs'], languageOptions: { globals: globals.browser } },
   prettier,
 );

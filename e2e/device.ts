@@ -73,7 +73,7 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
   };
 
   const stores = await load(ask, clockOffMs);
-  const { kitchen, cooks, outbox, draft, feed } = stores;
+  const { kitchen, kitchenRows, cooks, cookRecord, outbox, draft, planInput, feed } = stores;
   const network: Network = {
     set: (next) => {
       wires = next;
@@ -88,7 +88,7 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
     network,
     bag: (id: string): BagFields | undefined => {
       const found = kitchen.useKitchen.getState().bags.find((b) => b.id === id);
-      return found && kitchen.fieldsOf(found);
+      return found && kitchenRows.fieldsOf(found);
     },
     household: () => kitchen.useKitchen.getState().household,
     keep: (id: string, fields: BagFields) => {
@@ -107,7 +107,7 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
     begin: () => {
       const { draft: plan } = draft.useDraft.getState();
       if (!plan || cooks.useCooks.getState().active) return;
-      cooks.useCooks.getState().begin(plan, draft.planInputOf(plan, kitchen.useKitchen.getState()));
+      cooks.useCooks.getState().begin(plan, planInput.planInputOf(plan, kitchen.useKitchen.getState()));
     },
     tap: (kind: StageEvent['kind'], minutes?: number) => {
       const { active } = cooks.useCooks.getState();
@@ -121,14 +121,14 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
     active: (): CookRecord | null => cooks.useCooks.getState().active,
     events: (): StageEvent[] => {
       const { active } = cooks.useCooks.getState();
-      return active ? cooks.eventsOf(active) : [];
+      return active ? cookRecord.eventsOf(active) : [];
     },
-    eventsOf: cooks.eventsOf,
+    eventsOf: cookRecord.eventsOf,
     plan: () => {
       const { draft: plan } = draft.useDraft.getState();
       return plan && { id: plan.planId, portions: plan.spec.portions };
     },
-    orderOf: (cook: CookRecord): string[] => inOrder(cooks.eventsOf(cook)).map((e) => e.id),
+    orderOf: (cook: CookRecord): string[] => inOrder(cookRecord.eventsOf(cook)).map((e) => e.id),
     carry: () => outbox.useOutbox.getState().carry(),
     hear: async () => {
       await feed.hearChanges();
@@ -181,6 +181,9 @@ async function load(
 const modules = async () => ({
   kitchen: await import('../apps/web/src/stores/kitchen.js'),
   cooks: await import('../apps/web/src/stores/cooks.js'),
+  cookRecord: await import('../apps/web/src/stores/cookRecord.js'),
+  kitchenRows: await import('../apps/web/src/stores/kitchenRows.js'),
+  planInput: await import('../apps/web/src/stores/planInput.js'),
   draft: await import('../apps/web/src/stores/draft.js'),
   outbox: await import('../apps/web/src/stores/outbox.js'),
   feed: await import('../apps/web/src/stores/feed.js'),

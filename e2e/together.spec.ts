@@ -73,10 +73,28 @@ describe('two devices at one stove', () => {
     await rename(here, pot!.label, 'Tall pot');
     await sees(there, 'Tall pot');
 
+    // A form that was opened before somebody else changed another field knows nothing of it, and does not undo it.
+    await press(there, 'Change Tall pot');
+    const form = await there.waitForSelector('form[aria-label^="Change"]');
+    await press(here, 'Change Tall pot');
+    const [, width] = await (await here.waitForSelector('form[aria-label^="Change"]'))!.$$('input');
+    await width!.click({ count: 3 });
+    await here.keyboard.type('19,5');
+    await press(here, 'Keep');
+    await stored(here);
+    await there.waitForFunction(async () => (await (await fetch('/api/vessels')).text()).includes('19.5'));
+    const [label] = await form!.$$('input');
+    await label!.click({ count: 3 });
+    await there.keyboard.type('Taller pot');
+    await press(there, 'Keep');
+    await sees(here, 'Taller pot');
+    await sees(here, '19.5 cm wide');
+    await sees(there, '19.5 cm wide');
+
     await there.setOfflineMode(true);
-    await rename(there, 'Tall pot', 'Their pot');
+    await rename(there, 'Taller pot', 'Their pot');
     await sees(there, 'kept on this device only');
-    await rename(here, 'Tall pot', 'Our pot');
+    await rename(here, 'Taller pot', 'Our pot');
     await stored(here);
     await there.setOfflineMode(false);
     await sees(there, 'Their pot was changed in two places');

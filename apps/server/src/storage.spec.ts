@@ -203,6 +203,23 @@ describe('starting', () => {
     await (await open()).onApplicationShutdown();
   });
 
+  it('says in one line that SQLite was built for another Node', () => {
+    const broken = join(folder, 'otherNode.cjs');
+    writeFileSync(
+      broken,
+      "process.dlopen = () => { throw Object.assign(new Error('compiled against a different Node.js version using NODE_MODULE_VERSION 999'), { code: 'ERR_DLOPEN_FAILED' }); };",
+    );
+    const { status, stderr } = spawnSync(
+      process.execPath,
+      ['--require', broken, join(import.meta.dirname, '../dist/main.js')],
+      { env: { PATH: process.env['PATH'], HAMMOCK_DATA: folder }, encoding: 'utf8', timeout: 30_000 },
+    );
+    expect(stderr).toMatch(
+      /^SQLite here was built for another Node than .*: type {2}npm rebuild better-sqlite3 {2}and start again\.\n$/u,
+    );
+    expect(status).toBe(1);
+  });
+
   it.each<[string, Record<string, string>, RegExp]>([
     [
       'a port that is none',

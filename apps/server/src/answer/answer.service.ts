@@ -18,8 +18,10 @@ import type { PlanDto } from './plan.dto.js';
 
 /** Kitchens that are simulated when nobody says how many. */
 const USUAL = { draws: 200, seed: 1 } as const;
-/** Kitchens times minutes of the pot: one and a half seconds of one thread, whatever the plan. */
-const MOST_POT_MINUTES = 150_000;
+/** Kitchens times minutes of the pot: one and a half seconds of one thread, whatever the plan (docs/reliability.md). */
+const MOST_POT_MINUTES = 108_000;
+/** What a kitchen costs before its first minute, in minutes of the pot. */
+const KITCHEN_MIN = 19;
 
 /** Asks the core, and turns its reasons into a problem when it refuses. */
 @Injectable()
@@ -66,7 +68,7 @@ export class AnswerService {
 /** How many kitchens to simulate of a pot that takes so long. */
 function drawsWithin(asked: number | undefined, stages: readonly Stage[]): number {
   const minutes = Math.max(1, Math.ceil(stages.reduce((sum, stage) => sum + plannedMin(stage), 0)));
-  const most = Math.max(1, Math.floor(MOST_POT_MINUTES / minutes));
+  const most = Math.max(1, Math.floor(MOST_POT_MINUTES / (minutes + KITCHEN_MIN)));
   if (asked === undefined) return Math.min(USUAL.draws, most);
   const draws = Math.round(asked);
   if (draws <= most) return draws;

@@ -103,3 +103,26 @@ export function addressOf({ path, stands, timed, atMs }: Letter, nowMs: number):
   const text = query.toString();
   return text === '' ? path : `${path}?${text}`;
 }
+
+/** The next letter that may go: the first of its thread, not told to wait, and nothing it needs before it. */
+export function nextOf(letters: readonly Letter[], nowMs: number): Letter | undefined {
+  const waiting = letters.filter((l) => l.state.kind === 'waiting').sort(byPlace);
+  const held = new Set<string>();
+  for (const letter of waiting) {
+    const isHeld = held.has(letter.thread) || letter.notBeforeMs > nowMs;
+    const needs = letter.after?.some((thread) => waiting.some((l) => l.thread === thread)) ?? false;
+    if (!isHeld && !needs) return letter;
+    held.add(letter.thread);
+  }
+  return undefined;
+}
+
+const FIRST_WAIT_MS = 1000;
+const LONGEST_WAIT_MS = 60_000;
+
+/**
+ * How long a letter that was turned away so many times waits, ms: twice as long each time, up to a minute.
+ * @param chance between 0 and 1: devices that were all turned away do not all come back at once
+ */
+export const backOffMs = (tries: number, chance: number): number =>
+  Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** (tries - 1)) * (0.5 + chance / 2);

@@ -2,7 +2,8 @@ import { beforeEach, describe, expect, it } from '@jest/globals';
 import type { Reply } from '../api/http.js';
 import type { Order } from './letter.js';
 import { memoryBox, type LetterBox } from './letterBox.js';
-import { Postman, type PostmanParts, type View } from './postman.js';
+import { Postman } from './postman.js';
+import type { PostmanParts, View } from './postmanParts.js';
 
 const stores = (): Reply => ({ kind: 'stored', body: { revision: 7 } });
 

@@ -1,47 +1,8 @@
 import { sameValue, type Fields } from '@hammock/core';
-import type { Method, Reply } from '../api/http.js';
-import { addressOf, byPlace, written, type Letter, type Order } from './letter.js';
-import type { LetterBox } from './letterBox.js';
+import { addressOf, backOffMs, byPlace, nextOf, written, type Letter, type Order } from './letter.js';
+import type { PostmanParts } from './postmanParts.js';
 import { revisionIn, saidIn, settle } from './settle.js';
 
-/** What the postman tells whoever keeps the things that letters are about. */
-export interface Heard {
-  /** The server has it, as this row. */
-  readonly stored: (letter: Letter, row: unknown) => void;
-  /** It was merged with what somebody else said, and is on its way again; null is taken away. */
-  readonly merged: (letter: Letter, said: Fields | null, current: Fields) => void;
-  /** The server has no such thing to add to: the order that makes it anew, if that can be had here. */
-  readonly again: (letter: Letter) => Order | undefined;
-}
-
-/** What there is to say about letters. */
-export interface View {
-  readonly letters: readonly Letter[];
-  /** False while the server does not answer. */
-  readonly reachable: boolean;
-  /** False when something could not be written down on this device. */
-  readonly kept: boolean;
-}
-
-export interface PostmanParts {
-  readonly box: LetterBox;
-  readonly ask: (method: Exclude<Method, 'GET'>, path: string, body?: unknown) => Promise<Reply>;
-  readonly nowMs: () => number;
-  readonly newId: () => string;
-  /** Between 0 and 1: devices that were all turned away do not all come back at once. */
-  readonly random: () => number;
-  /** Runs work while no other tab of this browser runs any. */
-  readonly alone: (work: () => Promise<void>) => Promise<void>;
-  /** Does something later; returns how to call it off. */
-  readonly later: (work: () => void, ms: number) => () => void;
-  readonly heard: Heard;
-  readonly show: (view: View) => void;
-  /** Tells the other tabs that letters came or went. */
-  readonly tell: () => void;
-}
-
-const FIRST_WAIT_MS = 1000;
-const LONGEST_WAIT_MS = 60_000;
 /** How long to wait before knocking again where nobody answers, ms. */
 const KNOCK_MS = 2500;
 
@@ -196,18 +157,8 @@ export class Postman {
     return this.comeBack && this.reachable;
   }
 
-  /** The next letter that may go: the first of its thread, not told to wait, and nothing it needs before it. */
   private next(): Letter | undefined {
-    const now = this.parts.nowMs();
-    const waiting = this.letters.filter((l) => l.state.kind === 'waiting').sort(byPlace);
-    const held = new Set<string>();
-    for (const letter of waiting) {
-      const isHeld = held.has(letter.thread) || letter.notBeforeMs > now;
-      const needs = letter.after?.some((thread) => waiting.some((l) => l.thread === thread)) ?? false;
-      if (!isHeld && !needs) return letter;
-      held.add(letter.thread);
-    }
-    return undefined;
+    return nextOf(this.letters, this.parts.nowMs());
   }
 
   /** Sends one letter; false when nobody is there. */
@@ -253,8 +204,7 @@ export class Postman {
 
   private async putOff(letter: Letter, afterMs: number | undefined): Promise<void> {
     const tries = letter.tries + 1;
-    const longest = Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** (tries - 1));
-    const waitMs = Math.max(afterMs ?? 0, longest * (0.5 + this.parts.random() / 2));
+    const waitMs = Math.max(afterMs ?? 0, backOffMs(tries, this.parts.random()));
     await this.replace({ ...letter, tries, notBeforeMs: this.parts.nowMs() + waitMs });
   }
 

@@ -2,7 +2,8 @@ import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals
 import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
-import { planInputOf, useDraft } from '../stores/draft.js';
+import { planInputOf } from '../stores/planInput.js';
+import { useDraft } from '../stores/draft.js';
 import { useKitchen } from '../stores/kitchen.js';
 import { useOutbox } from '../stores/outbox.js';
 import { network, settle, silence, soon } from '../testing/household.js';
@@ -312,7 +313,7 @@ describe('the shell', () => {
     useKitchen.getState().remove('hobs', 'hob');
     await show('/stove');
     await waitFor(() => expect(screen.getByText(/1 change is kept on this device only/u)).toBeTruthy());
-    expect(await screen.findByText(/Not stored: Seed\. label: This is needed\./u)).toBeTruthy();
+    expect(await screen.findByText(/Not stored: Seed\. name: This is needed\./u)).toBeTruthy();
     press('Read');
     await waitFor(() => expect(screen.queryByText(/Not stored/u)).toBeNull());
   });

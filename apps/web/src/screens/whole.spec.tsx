@@ -2,7 +2,8 @@ import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
-import { planInputOf, useDraft } from '../stores/draft.js';
+import { planInputOf } from '../stores/planInput.js';
+import { useDraft } from '../stores/draft.js';
 import { useKitchen } from '../stores/kitchen.js';
 import { rowOf } from '../stores/ownLarder.js';
 import { network, settle, silence } from '../testing/household.js';

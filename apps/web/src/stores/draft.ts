@@ -1,39 +1,25 @@
 import {
-  METHOD_VESSEL,
-  readWaterTest,
   scalePlan,
-  withMeasured,
   type AmountInput,
   type Changed,
   type DishRecord,
   type DishSpec,
   type Fields,
   type IngredientInput,
-  type IngredientRecord,
-  type OwnIngredient,
   type PlanInput,
   type PlanRecord,
 } from '@hammock/core';
-import { boolean, looseObject, nullable, number, string } from 'valibot';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { ask } from '../api/http.js';
 import { onDevice } from '../keeping/deviceStorage.js';
 import { revisionIn, saidIn } from '../keeping/settle.js';
-import { useKitchen, type KitchenLists } from './kitchen.js';
+import { DRAFT_SHAPE, draftWithRevisions } from './draftKept.js';
+import { draftFrom, draftOf, specOf, type Draft } from './draftOf.js';
 import { changesBetween, onUndo, useHistory, withChanges } from './history.js';
+import { useKitchen } from './kitchen.js';
 import { onLetters, useOutbox } from './outbox.js';
-
-/** The plan being worked on: a dish for so many, and which of the household's things it is made with. */
-export interface Draft {
-  readonly planId: string;
-  readonly dishId: string | null;
-  readonly label: string;
-  readonly spec: DishSpec;
-  readonly bagId: string | null;
-  readonly vesselId: string | null;
-  readonly hobId: string | null;
-}
+import { planInputOf } from './planInput.js';
 
 /** The plan as the server last had it: what a change stands on. */
 export interface StoredPlan {
@@ -88,23 +74,6 @@ const SEND_AFTER_MS = 500;
 let sendTimer: ReturnType<typeof setTimeout> | undefined;
 
 type KeptDraft = Pick<DraftStore, 'draft' | 'stored' | 'unsent'>;
-
-const ID = nullable(string());
-const SHAPE = looseObject({
-  draft: nullable(
-    looseObject({
-      planId: string(),
-      label: string(),
-      dishId: ID,
-      bagId: ID,
-      vesselId: ID,
-      hobId: ID,
-      spec: looseObject({ grainId: string(), grain: looseObject({}) }),
-    }),
-  ),
-  stored: nullable(looseObject({ planId: string(), revision: number() })),
-  unsent: boolean(),
-});
 
 const keyOf = (planId: string): string => `plan/${planId}`;
 
@@ -220,8 +189,8 @@ export const useDraft = create<DraftStore>()(
     onDevice<DraftStore, KeptDraft>({
       name: 'hammock.draft',
       version: 1,
-      shape: SHAPE,
-      steps: [(kept) => ({ ...kept, stored: null, unsent: false })],
+      shape: DRAFT_SHAPE,
+      steps: [draftWithRevisions],
       keeps: ({ draft, stored, unsent }: DraftStore) => ({ draft, stored, unsent }),
     }),
   ),
@@ -289,94 +258,4 @@ onLetters('plan', {
 function takeUpRow(row: PlanRecord): void {
   const stored = { planId: row.id, revision: row.revision, said: saidIn({ ...row }) };
   useDraft.setState({ draft: draftFrom(row), stored, unsent: false });
-}
-
-function draftOf(dish: DishRecord, before: Draft | null): Draft {
-  const { household, bags, vessels, hobs } = useKitchen.getState();
-  const spec: DishSpec = { portions: 4, texture: household.texture, served: household.served, ...dish.spec };
-  const kind = METHOD_VESSEL[spec.method ?? 'coveredAbsorption'];
-  const fits = (id: string | null | undefined): boolean => vessels.find((v) => v.id === id)?.kind === kind;
-  return {
-    planId: before?.planId ?? crypto.randomUUID(),
-    dishId: dish.id,
-    label: dish.label,
-    spec,
-    bagId: bags.find((b) => b.grainId === spec.grainId)?.id ?? null,
-    vesselId: fits(before?.vesselId)
-      ? (before?.vesselId ?? null)
-      : ((
-          vessels.filter((v) => v.kind === kind)[kind === 'pot' ? 1 : 0] ??
-          vessels.find((v) => v.kind === kind) ??
-          vessels[0]
-        )?.id ?? null),
-    hobId: before?.hobId ?? hobs[0]?.id ?? null,
-  };
-}
-
-const draftFrom = (plan: PlanRecord): Draft => ({
-  planId: plan.id,
-  dishId: plan.dishId,
-  label: plan.label,
-  spec: specOf(plan.input),
-  bagId: plan.bagId,
-  vesselId: plan.vesselId,
-  hobId: plan.hobId,
-});
-
-function specOf(input: PlanInput): DishSpec {
-  const { vessel, hob, altitudeM, roomC, cupMl, own, ...spec } = input;
-  return spec;
-}
-
-/** The plan the core is asked about: the draft in this household's pot, on its hob, at its altitude, by its cup. */
-export function planInputOf(
-  draft: Pick<Draft, 'spec' | 'vesselId' | 'hobId'>,
-  kitchen: KitchenLists & { household: { altitudeM: number; roomC: number } },
-): PlanInput {
-  const cup = kitchen.cups.find((c) => c.kind === 'cup');
-  const own = ownIn(draft.spec, kitchen.ingredients);
-  return {
-    ...draft.spec,
-    ...equipmentOf(draft, kitchen),
-    altitudeM: kitchen.household.altitudeM,
-    roomC: kitchen.household.roomC,
-    ...(own.length === 0 ? {} : { own }),
-    ...(cup ? { cupMl: cup.ml } : {}),
-  };
-}
-
-/** Pot and hob with what a water test has measured on the two together. */
-function equipmentOf(
-  { vesselId, hobId }: Pick<Draft, 'vesselId' | 'hobId'>,
-  kitchen: KitchenLists & { household: { altitudeM: number; roomC: number } },
-): Pick<PlanInput, 'vessel'> & Partial<Pick<PlanInput, 'hob'>> {
-  const vessel = kitchen.vessels.find((v) => v.id === vesselId);
-  const hob = kitchen.hobs.find((h) => h.id === hobId);
-  // Without a pot the core says so at the field; the type only knows plans that have one.
-  if (!vessel) return {} as Pick<PlanInput, 'vessel'>;
-  const { diameterCm, volumeMl, lid, wall, kind } = vessel;
-  const pot = { diameterCm, volumeMl, lid, wall, kind };
-  if (!hob) return { vessel: pot };
-  const ring = { kind: hob.kind, powerW: hob.powerW };
-  const tests = kitchen.steamTests.filter((t) => t.vesselId === vesselId && t.hobId === hobId);
-  const measured = tests.flatMap((test) => {
-    const found = readWaterTest(test, pot, ring, kitchen.household);
-    return 'problem' in found ? [] : [{ ...found, heat: test.heat }];
-  });
-  return withMeasured(pot, ring, measured);
-}
-
-/** The own ingredients this dish names, with all they are like. */
-function ownIn(spec: DishSpec, kept: readonly IngredientRecord[]): readonly OwnIngredient[] {
-  const found = new Map<string, OwnIngredient>();
-  const take = (id: string | undefined): void => {
-    const record = kept.find((r) => r.id === id);
-    if (!record || found.has(record.id)) return;
-    found.set(record.id, { ...record.figures, id: record.id, name: record.label });
-    take(record.figures.like);
-  };
-  for (const { ingredientId } of spec.ingredients ?? []) take(ingredientId);
-  take(spec.pourWith);
-  take(spec.thenWith);
-  return [...found.values()];
 }

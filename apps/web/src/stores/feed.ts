@@ -2,6 +2,7 @@ import type { ChangesReply } from '@hammock/core';
 import { ask } from '../api/http.js';
 import { deviceNowMs } from '../keeping/deviceClock.js';
 import { otherTabs } from '../keeping/tabs.js';
+import { hearCooks } from './cookHearing.js';
 import { useCooks } from './cooks.js';
 import { useDraft } from './draft.js';
 import { useKitchen } from './kitchen.js';
@@ -30,21 +31,22 @@ async function hear(): Promise<boolean> {
     useTime.getState().hear({ sentMs, backMs: deviceNowMs(), serverMs: changes.nowMs });
     // The first time everything is read by its own lists, and the file may have been put back from a copy.
     if (since === undefined || changes.reset) {
-      since = changes.revision;
-      await readAll();
+      since = (await readAll()) ? changes.revision : undefined;
       return true;
     }
     useKitchen.getState().hear(changes);
     useDraft.getState().hear(changes.plans);
-    await useCooks.getState().hear(changes);
+    await hearCooks(changes);
     since = changes.revision;
     if (!changes.more) return true;
   }
 }
 
-async function readAll(): Promise<void> {
-  await useKitchen.getState().load();
+/** False when something could not be read: then all of it is read again. */
+async function readAll(): Promise<boolean> {
+  const isRead = await useKitchen.getState().load();
   await Promise.all([useDraft.getState().load(), useCooks.getState().loadActive()]);
+  return isRead;
 }
 
 /** How often to ask where the server does not call, and to see whether it is still there, ms. */

@@ -1,67 +1,44 @@
 import type {
-  BagFields,
-  BagRecord,
   Changed,
   ChangesReply,
-  CupFields,
-  CupRecord,
-  DishFields,
-  DishRecord,
   Fields,
-  HobFields,
-  HobRecord,
   HouseholdFields,
   HouseholdRecord,
-  IngredientFields,
-  IngredientRecord,
   KeptRecord,
-  MethodFields,
-  MethodRecord,
-  SteamTestFields,
-  SteamTestRecord,
-  Measure,
-  VesselFields,
-  VesselRecord,
 } from '@hammock/core';
-import { array, looseObject, number, picklist, string } from 'valibot';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { ask } from '../api/http.js';
+import { deviceNowMs } from '../keeping/deviceClock.js';
 import { onDevice } from '../keeping/deviceStorage.js';
 import { revisionIn, saidIn } from '../keeping/settle.js';
 import { changesBetween, onUndo, useHistory, withChanges } from './history.js';
+import {
+  KINDS,
+  KITCHEN_SHAPE,
+  kitchenWithRevisions,
+  NO_HOUSEHOLD,
+  pathOf,
+  type KitchenFields,
+  type KitchenKind,
+  type KitchenLists,
+} from './kitchenKept.js';
+import { edited, fieldsOf, withRow } from './kitchenRows.js';
 import { onLetters, useOutbox } from './outbox.js';
-
-/** The kinds of thing a kitchen keeps, by the name of their list. */
-export interface KitchenLists {
-  readonly bags: readonly BagRecord[];
-  readonly vessels: readonly VesselRecord[];
-  readonly hobs: readonly HobRecord[];
-  readonly cups: readonly CupRecord[];
-  readonly dishes: readonly DishRecord[];
-  readonly ingredients: readonly IngredientRecord[];
-  readonly methods: readonly MethodRecord[];
-  readonly steamTests: readonly SteamTestRecord[];
-}
-export type KitchenKind = keyof KitchenLists;
-
-export interface KitchenFields {
-  readonly bags: BagFields;
-  readonly vessels: VesselFields;
-  readonly hobs: HobFields;
-  readonly cups: CupFields;
-  readonly dishes: DishFields;
-  readonly ingredients: IngredientFields;
-  readonly methods: MethodFields;
-  readonly steamTests: SteamTestFields;
-}
 
 export interface Kitchen extends KitchenLists {
   readonly household: HouseholdRecord;
   /** `loaded` from this visit's server, `remembered` from an earlier one, `empty` when neither. */
   readonly state: 'empty' | 'remembered' | 'loaded';
-  readonly load: () => Promise<void>;
-  readonly keep: <K extends KitchenKind>(kind: K, id: string, fields: KitchenFields[K]) => void;
+  /** Reads everything; false when not all of it could be read. */
+  readonly load: () => Promise<boolean>;
+  /** Keeps a thing; `seen` is the record it was changed from, where that may be older than what is here. */
+  readonly keep: <K extends KitchenKind>(
+    kind: K,
+    id: string,
+    fields: KitchenFields[K],
+    seen?: KeptRecord,
+  ) => void;
   readonly remove: (kind: KitchenKind, id: string) => void;
   readonly setHousehold: (change: Partial<HouseholdFields>) => void;
   /** Takes rows of the server up, where nothing newer is on its way from here. */
@@ -70,66 +47,13 @@ export interface Kitchen extends KitchenLists {
 
 type Heard = Pick<ChangesReply, KitchenKind | 'household'>;
 
-const KINDS: readonly KitchenKind[] = [
-  'bags',
-  'vessels',
-  'hobs',
-  'cups',
-  'dishes',
-  'ingredients',
-  'methods',
-  'steamTests',
-];
-/** Where each list lives at the server, where that is not its name. */
-const PATHS: Partial<Record<KitchenKind, string>> = { steamTests: 'steam-tests' };
-const pathOf = (kind: KitchenKind): string => PATHS[kind] ?? kind;
-
-const NO_HOUSEHOLD: HouseholdRecord = {
-  revision: 0,
-  name: '',
-  altitudeM: 0,
-  roomC: 20,
-  texture: 2,
-  served: 'plain',
-  metric: false,
-};
-
 type KeptKitchen = KitchenLists & Pick<Kitchen, 'household' | 'state'>;
-
-const LIST = array(looseObject({ id: string(), label: string(), revision: number() }));
-const SHAPE = looseObject({
-  household: looseObject({ altitudeM: number(), roomC: number(), texture: number(), revision: number() }),
-  state: picklist(['empty', 'remembered', 'loaded']),
-  ...Object.fromEntries(KINDS.map((kind) => [kind, LIST])),
-});
-
-/** What was kept before rows had revisions. */
-function withRevisions(kept: Record<string, unknown>): unknown {
-  const lists = KINDS.map((kind) => [
-    kind,
-    ((kept[kind] ?? []) as object[]).map((row) => ({ revision: 0, ...row })),
-  ]);
-  return {
-    ...kept,
-    household: { revision: 0, ...(kept['household'] as object) },
-    ...Object.fromEntries(lists),
-  };
-}
 
 const HOUSEHOLD_KEY = 'kitchen/household';
 const keyOf = (kind: KitchenKind, id: string): string => `kitchen/${kind}/${id}`;
 
 /** Revisions of what was taken away in this visit: putting it back stands on them. */
 const takenAway = new Map<string, number>();
-
-/** The list with a row of the server in its place, or without it when it was taken away. */
-function withRow(list: readonly KeptRecord[], row: Changed<KeptRecord>): readonly KeptRecord[] {
-  const { deletedAtMs, ...record } = row;
-  if (deletedAtMs !== null) return list.filter((r) => r.id !== row.id);
-  return list.some((r) => r.id === row.id)
-    ? list.map((r) => (r.id === row.id ? record : r))
-    : [...list, record].sort((a, b) => a.createdAtMs - b.createdAtMs);
-}
 
 /** The server's list, with what is on its way from here as it is here. */
 function withWaiting(
@@ -165,7 +89,7 @@ export const useKitchen = create<Kitchen>()(
         );
         useOutbox.getState().noteReachable(replies.every((r) => r.kind !== 'gone'));
         const [household, ...lists] = replies.map((r) => (r.kind === 'stored' ? r.body : undefined));
-        if (!household || lists.some((l) => l === undefined)) return;
+        if (!household || lists.some((l) => l === undefined)) return false;
         const loaded = Object.fromEntries(
           KINDS.map((kind, i) => [kind, lists[i]]),
         ) as unknown as KitchenLists;
@@ -177,13 +101,15 @@ export const useKitchen = create<Kitchen>()(
           ) as unknown as KitchenLists),
           state: 'loaded',
         });
+        return true;
       },
-      keep: (kind, id, given) => {
-        // A record may be given back as it was read: what the server adds is not part of what is said.
-        const fields = fieldsOf(given as KitchenFields[typeof kind] & KeptRecord);
-        const now = Date.now();
+      keep: (kind, id, given, seen) => {
+        const now = deviceNowMs();
         const list = get()[kind] as readonly KeptRecord[];
         const before = list.find((r) => r.id === id);
+        // A record may be given back as it was read: what the server adds is not part of what is said.
+        const said = fieldsOf(given as KitchenFields[typeof kind] & KeptRecord);
+        const { fields, stoodOn } = edited(said, seen, before);
         const record = {
           ...fields,
           id,
@@ -194,7 +120,7 @@ export const useKitchen = create<Kitchen>()(
         const changed = before ? list.map((r) => (r.id === id ? record : r)) : [...list, record];
         note(kind, id, before && fieldsOf(before), fields);
         set({ [kind]: changed } as unknown as Partial<Kitchen>);
-        post(kind, id, before, fields);
+        post(kind, id, stoodOn, fields);
       },
       remove: (kind, id) => {
         const list = get()[kind] as readonly KeptRecord[];
@@ -227,8 +153,8 @@ export const useKitchen = create<Kitchen>()(
     onDevice<Kitchen, KeptKitchen>({
       name: 'hammock.kitchen',
       version: 1,
-      shape: SHAPE,
-      steps: [withRevisions],
+      shape: KITCHEN_SHAPE,
+      steps: [kitchenWithRevisions],
       keeps: ({ household, state, ...lists }: Kitchen) => ({
         household,
         ...(Object.fromEntries(KINDS.map((kind) => [kind, lists[kind]])) as unknown as KitchenLists),
@@ -237,13 +163,6 @@ export const useKitchen = create<Kitchen>()(
     }),
   ),
 );
-
-/** A kept thing without what the server adds. */
-export function fieldsOf<T extends KeptRecord>(record: T): Omit<T, keyof KeptRecord> {
-  const { id, createdAtMs, updatedAtMs, revision, ...fields } = record;
-  Reflect.deleteProperty(fields, 'deletedAtMs');
-  return fields;
-}
 
 let undoing = false;
 
@@ -318,13 +237,3 @@ onLetters('kitchen', {
     if (!newer) takeUp(key, said, current);
   },
 });
-
-/** The household's cups, spoons and jugs as the core measures with them. */
-export const measuresOf = (cups: readonly CupRecord[]): Measure[] =>
-  cups.map(({ kind, label, ml, parts, stepMl }) => ({
-    kind,
-    label,
-    ml,
-    parts,
-    ...(stepMl === null ? {} : { stepMl }),
-  }));

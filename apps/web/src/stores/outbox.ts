@@ -4,7 +4,8 @@ import { deviceNowMs } from '../keeping/deviceClock.js';
 import type { Letter, Order } from '../keeping/letter.js';
 import { deviceBox } from '../keeping/letterBox.js';
 import { oldLetters } from '../keeping/oldOutbox.js';
-import { Postman, type Heard, type View } from '../keeping/postman.js';
+import { Postman } from '../keeping/postman.js';
+import type { Heard, View } from '../keeping/postmanParts.js';
 import { aloneInBrowser, otherTabs } from '../keeping/tabs.js';
 import { forgetText } from '../keeping/deviceStorage.js';
 

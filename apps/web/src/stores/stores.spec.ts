@@ -1,9 +1,13 @@
 import { answer, type CookRecord } from '@hammock/core';
 import { beforeEach, describe, expect, it } from '@jest/globals';
 import { BAGS, DISHES, HOUSEHOLD, network, settle, soon, VESSELS, CUPS, HOBS } from '../testing/household.js';
-import { eventsOf, useCooks } from './cooks.js';
-import { planInputOf, sendDraftNow, useDraft } from './draft.js';
-import { measuresOf, useKitchen } from './kitchen.js';
+import { eventsOf } from './cookRecord.js';
+import { hearCooks } from './cookHearing.js';
+import { useCooks } from './cooks.js';
+import { planInputOf } from './planInput.js';
+import { sendDraftNow, useDraft } from './draft.js';
+import { measuresOf } from './kitchenRows.js';
+import { useKitchen } from './kitchen.js';
 import { useOutbox } from './outbox.js';
 
 beforeEach(() => {
@@ -207,6 +211,48 @@ describe('cooks', () => {
     network((_m, path) => ({ status: 200, body: path.includes('limit') ? [cook] : cook }));
     await useCooks.getState().loadActive();
     expect(useCooks.getState().active?.id).toBe(cook.id);
+  });
+
+  it('takes a pot that was given up elsewhere off this stove, and taps made elsewhere on', async () => {
+    const cook = begin();
+    const tap = { id: 'there', kind: 'start' as const, stageId: cook.answer.stages[0]!.id, atMs: 5, seq: 9 };
+    await hearCooks({
+      cooks: [],
+      taps: [
+        { ...tap, cookId: cook.id },
+        { ...tap, id: 'x', cookId: 'other' },
+      ],
+    });
+    expect(useCooks.getState().active?.events).toEqual([tap]);
+    const { input: _input, answer: _answer, events: _events, ...line } = cook;
+    await hearCooks({ cooks: [{ ...line, pouredMl: 610, revision: 4 }], taps: [] });
+    expect(useCooks.getState().active).toMatchObject({ pouredMl: 610, revision: 4, events: [tap] });
+    // What was said here and is on its way is newer than that.
+    useCooks.getState().setPoured(cook.id, 650);
+    await hearCooks({ cooks: [{ ...line, pouredMl: 620, revision: 5 }], taps: [] });
+    expect(useCooks.getState().active?.pouredMl).toBe(650);
+    const other = { ...line, id: 'elsewhere', abandoned: true, revision: 6 };
+    useCooks.setState({ active: { ...cook, id: 'elsewhere' } });
+    await hearCooks({ cooks: [other], taps: [] });
+    expect(useCooks.getState().active).toBeNull();
+  });
+
+  it('names the tap an undo takes back, and the one each tap follows', () => {
+    const { id, answer: found } = begin();
+    const [first] = found.stages;
+    useCooks.getState().tap('start', first!.id);
+    useCooks.getState().tap('done', first!.id);
+    useCooks.getState().tap('undo', first!.id);
+    const [start, done, undo] = useCooks.getState().active!.events!;
+    expect(done).toMatchObject({ followsId: start!.id });
+    expect(undo).toMatchObject({ undoesId: done!.id, followsId: done!.id });
+    const sent = waiting().find((l) => l.key === `tap/${undo!.id}`);
+    expect(sent).toMatchObject({
+      thread: `cook/${id}`,
+      timed: true,
+      body: { kind: 'undo', undoesId: done!.id },
+    });
+    expect(sent?.body).not.toHaveProperty('atMs');
   });
 
   it('does not take up a pot that was judged, given up or left a day ago', async () => {

@@ -58,7 +58,7 @@ export function KeepingLine() {
   const { code, text } = useKeeping();
   if (LOUD.has(code)) return null;
   return (
-    <footer className="pt-6 text-faint" data-testid="keeping" data-code={code}>
+    <footer className="pt-6 pb-12 text-faint sm:pb-0" data-testid="keeping" data-code={code}>
       <p className="m-0 flex items-baseline gap-2 text-[0.95rem]" role="status">
         <svg viewBox="0 0 16 16" className="size-3 shrink-0" aria-hidden>
           <circle

@@ -4,7 +4,7 @@ import { saidIn, WHOLE } from '../keeping/settle.js';
 import { useKitchen } from '../stores/kitchen.js';
 import { useOutbox } from '../stores/outbox.js';
 import { rowOf } from '../stores/ownLarder.js';
-import { fieldText, valueText } from '../words/keepingWords.js';
+import { fieldText, reasonText, valueText } from '../words/keepingWords.js';
 import { Button } from './Button.js';
 
 /** What waits for the cook: things changed in two places, and what the server will not have. */
@@ -49,7 +49,7 @@ function Clash({
             : 'It was changed here and taken away on another device.'}
         </p>
       ) : (
-        <table className="mt-2 w-full border-collapse text-left">
+        <table className="mt-2 w-full max-w-2xl border-collapse text-left">
           <thead>
             <tr className="text-faint">
               <th scope="col" className="py-1 pr-3 font-normal">
@@ -99,7 +99,7 @@ function Refusal({ letter, reasons }: { readonly letter: Letter; readonly reason
       role="alert"
     >
       <span>
-        Not stored: {letter.label}. {reasons.join(' ')}
+        Not stored: {letter.label}. {reasons.map(reasonText).join(' ')}
       </span>
       <span className="flex gap-4">
         <Button weight="plain" onClick={() => void tryAgain(letter.id)}>

@@ -95,6 +95,10 @@ export function fieldText(path: string): string {
   return key.replaceAll(/([A-Z])/gu, ' $1').toLowerCase();
 }
 
+/** A reason of the server, its field under the name a cook has for it. */
+export const reasonText = (reason: string): string =>
+  reason.replace(/^[\w.[\]]+(?=: )/u, (path) => fieldText(path));
+
 const UNIT: readonly (readonly [RegExp, string])[] = [
   [/(?:Ml|^ml)$/u, 'ml'],
   [/Cm$/u, 'cm'],
@@ -132,4 +136,13 @@ function itemText(value: unknown, nameOf: (id: string) => string): string {
     .filter(([, v]) => v !== undefined && v !== null && v !== '')
     .map(([key, v]) => (key === 'g' || key === 'ml' ? '' : `${fieldText(key)} `) + valueText(key, v, nameOf))
     .join(', ');
+}
+
+/** A copy by its day and size: "26 November, 18:42, 0.4 MB". */
+export function copyText({ madeAtMs, bytes }: { readonly madeAtMs: number; readonly bytes: number }): string {
+  const at = new Date(madeAtMs);
+  const day = at.toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+  const time = at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  const mega = bytes / 1e6;
+  return `${day}, ${time}, ${mega.toLocaleString('en', { maximumFractionDigits: mega < 10 ? 1 : 0 })} MB`;
 }

@@ -10,7 +10,8 @@ import {
 } from '@hammock/core';
 import { useMemo, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
-import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { measuresOf } from '../../stores/kitchenRows.js';
+import { useKitchen } from '../../stores/kitchen.js';
 import { useQuickOdds } from '../../stores/quickOdds.js';
 import { rowOf } from '../../stores/ownLarder.js';
 import { Pick } from '../../ui/Pick.js';

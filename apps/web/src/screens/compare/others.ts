@@ -1,5 +1,6 @@
 import { METHOD_VESSEL, METHODS, RULES, scalePlan, type DishSpec, type PlanInput } from '@hammock/core';
-import { planInputOf, type Draft } from '../../stores/draft.js';
+import { planInputOf } from '../../stores/planInput.js';
+import type { Draft } from '../../stores/draftOf.js';
 import type { Kitchen } from '../../stores/kitchen.js';
 import { METHOD, RULE, TEXTURE } from '../../words/words.js';
 

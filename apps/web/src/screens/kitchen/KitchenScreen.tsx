@@ -21,6 +21,7 @@ import { Segments } from '../../ui/Segments.js';
 import { HOB_KIND, LID_FIT, VESSEL_KIND, WALL } from '../../words/words.js';
 import { CupByWeighing } from './CupByWeighing.js';
 import { ageText } from './ageText.js';
+import { Copies } from './Copies.js';
 import { HouseholdForm } from './HouseholdForm.js';
 import { describeOwn, IngredientInputs, wrongWith } from './IngredientInputs.js';
 import { MethodList } from './MethodList.js';
@@ -305,6 +306,7 @@ export function KitchenScreen() {
         </div>
       </div>
       <HouseholdForm />
+      <Copies />
     </div>
   );
 }

@@ -1,5 +1,7 @@
+import type { KeptRecord } from '@hammock/core';
 import { useState, type ReactNode } from 'react';
-import { useKitchen, type KitchenFields, type KitchenKind, type KitchenLists } from '../../stores/kitchen.js';
+import { useKitchen } from '../../stores/kitchen.js';
+import type { KitchenFields, KitchenKind, KitchenLists } from '../../stores/kitchenKept.js';
 import { Button } from '../../ui/Button.js';
 import { problemsOf } from './checks.js';
 
@@ -23,6 +25,8 @@ export interface ThingListProps<K extends Kind> {
 interface Editing<F> {
   readonly id: string;
   readonly value: F;
+  /** As it was when the form was opened. */
+  readonly seen?: KeptRecord;
   readonly isNew: boolean;
 }
 
@@ -36,7 +40,7 @@ export function ThingList<K extends Kind>({
   refused,
   fields,
 }: ThingListProps<K>) {
-  const list = useKitchen((s) => s[kind]) as KitchenLists[K] & readonly (KitchenFields[K] & { id: string })[];
+  const list = useKitchen((s) => s[kind]) as KitchenLists[K] & readonly (KitchenFields[K] & KeptRecord)[];
   const keep = useKitchen((s) => s.keep);
   const remove = useKitchen((s) => s.remove);
   const [editing, setEditing] = useState<Editing<KitchenFields[K]> | undefined>(undefined);
@@ -50,7 +54,7 @@ export function ThingList<K extends Kind>({
       onLeave={() => setEditing(undefined)}
       onKeep={() => {
         if (refused?.(editing.value)) return;
-        keep(kind, editing.id, editing.value);
+        keep(kind, editing.id, editing.value, editing.seen);
         setEditing(undefined);
       }}
     />
@@ -98,7 +102,7 @@ export function ThingList<K extends Kind>({
                   <Button
                     weight="plain"
                     aria-label={`Change ${thing.label}`}
-                    onClick={() => setEditing({ id: thing.id, value: thing, isNew: false })}
+                    onClick={() => setEditing({ id: thing.id, value: thing, seen: thing, isNew: false })}
                   >
                     Change
                   </Button>

@@ -11,7 +11,8 @@ import { completePlan, METHODS, problemText, type Method, type PlanProblem, type
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useDraft } from '../../stores/draft.js';
-import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { measuresOf } from '../../stores/kitchenRows.js';
+import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
 import { Pick } from '../../ui/Pick.js';
 import { showPour } from '../../words/amounts.js';

@@ -1,4 +1,5 @@
-import { useDraft, type Draft } from '../../stores/draft.js';
+import { useDraft } from '../../stores/draft.js';
+import type { Draft } from '../../stores/draftOf.js';
 import { useKitchen } from '../../stores/kitchen.js';
 
 /** Less than this is only how full the cup was. */

@@ -1,7 +1,7 @@
 import type { Answer, PlanInput } from '@hammock/core';
 import { CAUTION } from '../../words/cautions.js';
 import { ALLERGEN } from '../../words/words.js';
-import { withCautions } from '../../stores/cooks.js';
+import { withCautions } from '../../stores/cookRecord.js';
 
 /** The usual cautions that apply to this pot. */
 export function CautionList({ answer, input }: { readonly answer: Answer; readonly input: PlanInput }) {

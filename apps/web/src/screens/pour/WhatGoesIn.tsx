@@ -8,7 +8,8 @@ import {
 } from '@hammock/core';
 import { lazy, memo, Suspense, useMemo, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
-import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { measuresOf } from '../../stores/kitchenRows.js';
+import { useKitchen } from '../../stores/kitchen.js';
 import { ownIngredients, rowOf } from '../../stores/ownLarder.js';
 import { AmountField } from '../../ui/AmountField.js';
 import { Pick } from '../../ui/Pick.js';

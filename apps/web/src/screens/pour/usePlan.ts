@@ -1,6 +1,8 @@
 import { answer, problemText, type Answer, type PlanInput, type PlanProblem } from '@hammock/core';
 import { useMemo, useState } from 'react';
-import { planInputOf, useDraft, type Draft } from '../../stores/draft.js';
+import { planInputOf } from '../../stores/planInput.js';
+import { useDraft } from '../../stores/draft.js';
+import type { Draft } from '../../stores/draftOf.js';
 import { useKitchen } from '../../stores/kitchen.js';
 
 /** The plan on the screen with its answer. While a field cannot be read the last good answer stays. */

@@ -19,6 +19,7 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
   const judge = useCooks((s) => s.judge);
   const putAway = useCooks((s) => s.putAway);
   const navigate = useNavigate();
+  const [seen] = useState(cook);
   const [texture, setTexture] = useState<Verdict | undefined>(cook.outcome?.texture);
   const [base, setBase] = useState<BaseSeen>(cook.outcome?.base ?? 'clean');
   const [note, setNote] = useState(cook.outcome?.note ?? '');
@@ -29,7 +30,7 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
       onSubmit={(e) => {
         e.preventDefault();
         if (texture === undefined) return;
-        judge(cook, { texture, base, note: note.trim() });
+        judge(seen, { texture, base, note: note.trim() });
         putAway();
         void navigate('/notebook');
       }}

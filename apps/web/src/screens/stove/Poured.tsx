@@ -1,7 +1,8 @@
 import { type Answer, type CookRecord, type Pour } from '@hammock/core';
 import { useState } from 'react';
 import { useCooks } from '../../stores/cooks.js';
-import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { measuresOf } from '../../stores/kitchenRows.js';
+import { useKitchen } from '../../stores/kitchen.js';
 import { rowOf, spokenName } from '../../stores/ownLarder.js';
 import { readMl } from '../../ui/AmountField.js';
 import { showPour, showSalt } from '../../words/amounts.js';

@@ -1,7 +1,8 @@
 import { isWet, plannedMin, secondsLeft, type CookRecord, type RunState, type Stage } from '@hammock/core';
 import { Link } from 'react-router';
 import { useCooks } from '../../stores/cooks.js';
-import { measuresOf, useKitchen } from '../../stores/kitchen.js';
+import { measuresOf } from '../../stores/kitchenRows.js';
+import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
 import { showPour } from '../../words/amounts.js';
 import { ACT } from '../../words/acts.js';

@@ -1,6 +1,6 @@
 import { replay, type CookRecord, type RunState } from '@hammock/core';
 import { useEffect, useMemo, useState } from 'react';
-import { eventsOf } from '../../stores/cooks.js';
+import { eventsOf } from '../../stores/cookRecord.js';
 import { nowMs, onThisDevice, useTime } from '../../stores/time.js';
 import { alarmAt } from './alarm.js';
 

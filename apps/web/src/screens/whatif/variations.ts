@@ -1,6 +1,7 @@
 import { completePlan, plannedMin, type PlanInput, type Stage } from '@hammock/core';
 import type { Kitchen } from '../../stores/kitchen.js';
-import { planInputOf, type Draft } from '../../stores/draft.js';
+import { planInputOf } from '../../stores/planInput.js';
+import type { Draft } from '../../stores/draftOf.js';
 
 /** One thing done otherwise. */
 export interface Variation {

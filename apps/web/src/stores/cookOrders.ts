@@ -1,0 +1,65 @@
+import type { CookLine, CookRecord, Fields, TapRecord } from '@hammock/core';
+import type { Order } from '../keeping/letter.js';
+import { onThisDevice } from './time.js';
+
+/** What letters about a pot are called: its beginning, what was said of it, one tap. */
+export const cookKey = (id: string): string => `cook/${id}`;
+export const saidKey = (id: string): string => `said/${id}`;
+export const tapKey = (id: string): string => `tap/${id}`;
+export const cookPath = (id: string): string => `/api/cooks/${id}`;
+
+/** The order that begins a pot at the server. */
+export function beginning({
+  id,
+  label,
+  dishId,
+  bagId,
+  vesselId,
+  hobId,
+  cupId,
+  input,
+  startedAtMs,
+}: CookRecord): Order {
+  const said = { label, dishId, bagId, vesselId, hobId, cupId, input };
+  return {
+    key: cookKey(id),
+    thread: cookKey(id),
+    label,
+    method: 'PUT',
+    path: cookPath(id),
+    body: JSON.parse(JSON.stringify(said)) as Fields,
+    timed: true,
+    atMs: onThisDevice(startedAtMs),
+  };
+}
+
+/** The order that tells the server of a tap. */
+export function tapping(cook: CookRecord, { id, seq: _seq, atMs, ...said }: TapRecord): Order {
+  return {
+    key: tapKey(id),
+    thread: cookKey(cook.id),
+    label: cook.label,
+    method: 'PUT',
+    path: `${cookPath(cook.id)}/events/${id}`,
+    body: said,
+    timed: true,
+    atMs: onThisDevice(atMs),
+  };
+}
+
+/** What can be said of a pot after it began, as it is kept. */
+export const saidFields = ({
+  pouredMl,
+  abandoned,
+  outcome = null,
+}: CookLine): Pick<CookLine, 'pouredMl' | 'abandoned' | 'outcome'> => ({
+  pouredMl,
+  abandoned,
+  outcome,
+});
+
+/** What was said of a pot, as it travels. */
+export function saidOf({ pouredMl, abandoned, outcome }: CookLine): Fields {
+  const { texture, base, note } = outcome ?? {};
+  return { pouredMl, abandoned, outcome: outcome ? { texture, base, note } : null };
+}

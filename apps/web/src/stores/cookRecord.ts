@@ -1,0 +1,72 @@
+import { cautionsFor, type CookLine, type CookRecord, type PlanInput, type StageEvent } from '@hammock/core';
+import type { Draft } from './draftOf.js';
+import { nowMs } from './time.js';
+
+/** What the notebook's list keeps of a cook. */
+export function lineOf<T extends Partial<CookRecord>>(cook: T): Omit<T, 'input' | 'answer' | 'events'> {
+  const { input, answer, events, ...line } = cook;
+  return line;
+}
+
+/** A pot as it begins: the plan and the answer of that moment. */
+export function newCook(
+  draft: Draft,
+  input: PlanInput,
+  found: Parameters<typeof withCautions>[1],
+): CookRecord {
+  const { dishId, bagId, vesselId, hobId, label } = draft;
+  return {
+    id: crypto.randomUUID(),
+    dishId,
+    bagId,
+    vesselId,
+    hobId,
+    cupId: null,
+    label,
+    input,
+    answer: withCautions(input, found),
+    advisedMl: found.verdict === 'pour' ? found.pour.ml : 0,
+    pouredMl: null,
+    startedAtMs: nowMs(),
+    abandoned: false,
+    events: [],
+    outcome: null,
+    revision: 0,
+  };
+}
+
+/** The answer with the cautions that apply, as the server gives it. */
+export function withCautions(
+  input: PlanInput,
+  found: Omit<CookRecord['answer'], 'cautions'>,
+): CookRecord['answer'] {
+  const cautions = cautionsFor({
+    grainId: input.grainId,
+    ingredientIds: (input.ingredients ?? []).map((i) => i.ingredientId),
+    washed: (input.wash ?? 'unwashed') !== 'unwashed' || (input.soakMin ?? 0) > 0,
+    stages: found.stages,
+    ...(input.own === undefined ? {} : { own: input.own }),
+    ...(input.crust === undefined ? {} : { crust: input.crust }),
+  });
+  return { ...found, cautions };
+}
+
+/** The taps of a cook as the core replays them: what is null as it travels is left out here. */
+export const eventsOf = (cook: CookRecord): StageEvent[] =>
+  (cook.events ?? []).map(({ id, kind, stageId, atMs, seq, minutes, followsId, undoesId }) => ({
+    id,
+    kind,
+    stageId,
+    atMs,
+    ...(seq === undefined ? {} : { seq }),
+    ...(minutes === null || minutes === undefined ? {} : { minutes }),
+    ...(followsId === null || followsId === undefined ? {} : { followsId }),
+    ...(undoesId === null || undoesId === undefined ? {} : { undoesId }),
+  }));
+
+/** A pot left longer than this is no longer on the stove. */
+const STALE_MS = 24 * 3600 * 1000;
+
+/** Whether a pot may still be on the stove. */
+export const isUnfinished = ({ abandoned, outcome, startedAtMs }: CookLine): boolean =>
+  !abandoned && !outcome && nowMs() - startedAtMs < STALE_MS;

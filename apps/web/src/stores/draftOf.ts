@@ -1,0 +1,59 @@
+import {
+  METHOD_VESSEL,
+  type DishRecord,
+  type DishSpec,
+  type PlanInput,
+  type PlanRecord,
+} from '@hammock/core';
+import { useKitchen } from './kitchen.js';
+
+/** The plan being worked on: a dish for so many, and which of the household's things it is made with. */
+export interface Draft {
+  readonly planId: string;
+  readonly dishId: string | null;
+  readonly label: string;
+  readonly spec: DishSpec;
+  readonly bagId: string | null;
+  readonly vesselId: string | null;
+  readonly hobId: string | null;
+}
+
+/** The dish in this household, in the pot and on the ring of the plan before where those fit. */
+export function draftOf(dish: DishRecord, before: Draft | null): Draft {
+  const { household, bags, vessels, hobs } = useKitchen.getState();
+  const spec: DishSpec = { portions: 4, texture: household.texture, served: household.served, ...dish.spec };
+  const kind = METHOD_VESSEL[spec.method ?? 'coveredAbsorption'];
+  const fits = (id: string | null | undefined): boolean => vessels.find((v) => v.id === id)?.kind === kind;
+  return {
+    planId: before?.planId ?? crypto.randomUUID(),
+    dishId: dish.id,
+    label: dish.label,
+    spec,
+    bagId: bags.find((b) => b.grainId === spec.grainId)?.id ?? null,
+    vesselId: fits(before?.vesselId)
+      ? (before?.vesselId ?? null)
+      : ((
+          vessels.filter((v) => v.kind === kind)[kind === 'pot' ? 1 : 0] ??
+          vessels.find((v) => v.kind === kind) ??
+          vessels[0]
+        )?.id ?? null),
+    hobId: before?.hobId ?? hobs[0]?.id ?? null,
+  };
+}
+
+/** A plan of the server as it is worked on. */
+export const draftFrom = (plan: PlanRecord): Draft => ({
+  planId: plan.id,
+  dishId: plan.dishId,
+  label: plan.label,
+  spec: specOf(plan.input),
+  bagId: plan.bagId,
+  vesselId: plan.vesselId,
+  hobId: plan.hobId,
+});
+
+/** The part of a plan that is the dish and not the kitchen. */
+export function specOf(input: PlanInput): DishSpec {
+  const { vessel, hob, altitudeM, roomC, cupMl, own, ...spec } = input;
+  return spec;
+}
