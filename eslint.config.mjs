@@ -111,6 +111,15 @@ export default tseslint.config(
     },
   },
   {
+    // What keeps and carries knows nothing of what it is about, so that it can be tried by itself.
+    files: ['apps/web/src/keeping/**/*.ts'],
+    ignores: ['**/*.spec.ts'],
+    rules: restrict({
+      regex: '^(\\.\\./(stores|screens|ui|words)/|react$)',
+      message: 'keeping stands below the stores.',
+    }),
+  },
+  {
     files: ['apps/server/**/*.ts'],
     rules: {
       ...restrict({

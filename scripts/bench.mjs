@@ -152,7 +152,7 @@ async function tenThousand(folder, url) {
   const { default: Database } = await import('better-sqlite3');
   const file = new Database(join(folder, 'hammock.sqlite'));
   const copy = file.prepare(
-    `INSERT INTO cook SELECT ?, dishId, bagId, vesselId, hobId, cupId, label, input, answer, advisedMl, pouredMl, ?, abandoned, ? FROM cook WHERE id = '${first}'`,
+    `INSERT INTO cook SELECT ?, (SELECT id FROM dish LIMIT 1), bagId, vesselId, hobId, cupId, label, input, answer, advisedMl, pouredMl, ?, abandoned, ? FROM cook WHERE id = '${first}'`,
   );
   const judge = file.prepare('INSERT INTO outcome VALUES (?, 3, ?, ?, ?)');
   file.transaction(() => {
@@ -179,7 +179,12 @@ async function listing(url) {
   };
   const page = await p95('cooks?limit=50', (list) => list.length === 50);
   figure('notebook page of 50 from 10,000 pots, p95', page, 'ms', 15);
-  figure('how each dish did, from 10,000 pots, p95', await p95('cooks/by-dish', (list) => list.length > 0), 'ms', 30);
+  figure(
+    'how each dish did, from 10,000 pots, p95',
+    await p95('cooks/by-dish', (list) => list.length > 0),
+    'ms',
+    30,
+  );
 }
 
 /** Times `count` posts at ten open connections; bounded, to this machine only. */

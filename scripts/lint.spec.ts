@@ -81,6 +81,12 @@ const WRONG = [
     "export { ask } from '../../web/src/api/http.js';",
     'no-restricted-imports',
   ],
+  [
+    'keeping on stores',
+    'apps/web/src/keeping/letter.ts',
+    "export { useKitchen } from '../stores/kitchen.js';",
+    'no-restricted-imports',
+  ],
   ['any', 'packages/core/src/heat/steam.ts', 'export const x = (y: any): unknown => y;', 'no-explicit-any'],
   ['a default export', 'apps/web/src/main.tsx', 'const x = 1; export default x;', 'no-restricted-syntax'],
   [

@@ -148,6 +148,22 @@ describe('what is sent wrong', () => {
     );
   });
 
+  it.each([
+    ['soakMin', { soakMin: null }],
+    ['timing', { timing: null }],
+    ['timing.coveredMin', { timing: { coveredMin: null } }],
+    ['ingredients', { ingredients: null }],
+    ['ingredients[0].state', { ingredients: [{ ingredientId: 'onion', amount: { count: 1 }, state: null }] }],
+    ['hob.powerW', { hob: { powerW: null } }],
+    ['stages', { stages: null }],
+    ['odds', { odds: null }],
+    ['texture', { texture: null }],
+  ])('null is not left out: it is refused at %s', async (field, over) => {
+    const reply = await send('/api/answer', { ...ANSWER_EXAMPLE, ...over });
+    expect(reply.status).toBe(400);
+    expect(reply.body.errors.map((e: { field: string }) => e.field)).toEqual([field]);
+  });
+
   it('leaves what was there as it was when it refuses', async () => {
     const lists = PLACES.filter((p) => !/answer|course/u.test(p)).map((p) =>
       p.split('/').slice(0, 3).join('/'),

@@ -12,7 +12,8 @@ const IDLE_MS = 20_000;
 const DEADLINE_MS = 4000;
 /** Copying is the disk's time, not the processor's, ms. */
 const COPY_DEADLINE_MS = 60_000;
-const MOST_WAITING = 40;
+/** Jobs that run or wait; more than these are not a household's. */
+const MOST_JOBS = 24;
 const MEMORY_MB = 128;
 
 /** Heavy work in threads: others are answered meanwhile, and it ends when nobody waits for it any more. */
@@ -24,9 +25,10 @@ export class ComputePool implements OnApplicationShutdown {
     minThreads: 0,
     maxThreads: THREADS,
     idleTimeout: IDLE_MS,
-    maxQueue: MOST_WAITING,
     resourceLimits: { maxOldGenerationSizeMb: MEMORY_MB },
   });
+
+  private jobs = 0;
 
   /**
    * Runs a job.
@@ -34,12 +36,17 @@ export class ComputePool implements OnApplicationShutdown {
    * @throws ProblemException 503 when too much is waiting or it takes too long, 507 and 503 for what the disk says
    */
   async run<J extends Job>(job: J, leaves?: AbortSignal): Promise<JobResults[J['kind']]> {
+    if (this.jobs >= MOST_JOBS)
+      throw new ProblemException(503, 'busy', 'Too much is being worked out just now; ask again');
+    this.jobs += 1;
     const deadline = AbortSignal.timeout(job.kind === 'copy' ? COPY_DEADLINE_MS : DEADLINE_MS);
     const signal = leaves ? AbortSignal.any([deadline, leaves]) : deadline;
     try {
       return (await this.pool.run(job, { signal, name: 'work' })) as JobResults[J['kind']];
     } catch (error) {
       throw reasonOf(error, deadline.aborted) ?? storageProblem(error) ?? error;
+    } finally {
+      this.jobs -= 1;
     }
   }
 
@@ -49,11 +56,9 @@ export class ComputePool implements OnApplicationShutdown {
 }
 
 function reasonOf(error: unknown, late: boolean): ProblemException | undefined {
-  const { name, message = '', code = '' } = error as { name?: string; message?: string; code?: string };
+  const { name, code = '' } = error as { name?: string; code?: string };
   if (name === 'AbortError' || late)
     return new ProblemException(503, 'deadline', 'This takes too long to work out here; ask for less');
-  if (/queue/iu.test(message))
-    return new ProblemException(503, 'busy', 'Too much is being worked out just now; ask again');
   if (code === 'ERR_WORKER_OUT_OF_MEMORY')
     return new ProblemException(503, 'memory', 'This is too much to work out here; ask for less');
   return undefined;
