@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { build, endServer, freePort, install, needChromium, root, say, startServer } from './lib.mjs';
@@ -24,16 +24,31 @@ async function page(path, size, theme = 'light') {
     localStorage.setItem('hammock.theme', JSON.stringify({ state: { choice }, version: 0 }));
   }, theme);
   await made.goto(`${url}${path}`);
-  await made.waitForFunction(
-    () => document.querySelector('[aria-busy=true]') === null && document.querySelector('h1') !== null,
-  );
-  await made.evaluate(() => document.fonts.ready);
-  await new Promise((later) => setTimeout(later, 500));
+  await isThere(made);
   return made;
 }
 
+/** Waits until the screen shows what it is about, in its own letters. A changed kind of screen loads the page anew. */
+async function isThere(shown) {
+  await shown.waitForFunction(
+    () =>
+      document.querySelector('[aria-busy=true]') === null &&
+      [...document.querySelectorAll('h1')].some((e) => e.textContent.trim() !== ''),
+  );
+  await shown.evaluate(() => document.fonts.ready);
+  await new Promise((later) => setTimeout(later, 500));
+}
+
+/** Bytes of a PNG for a thousand of its pixels: a page that had not loaded compresses to almost nothing. */
+const LEAST_BYTES = 15;
+
 async function keep(shown, name, fullPage = false) {
-  await shown.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`), fullPage });
+  await isThere(shown);
+  const path = join(root, 'docs/screenshots', `${name}.png`);
+  await shown.screenshot({ path, fullPage });
+  const png = readFileSync(path);
+  const pixels = png.readUInt32BE(16) * png.readUInt32BE(20);
+  if ((png.length * 1000) / pixels < LEAST_BYTES) throw new Error(`${name}.png is nearly empty`);
   say(`${name}.png`);
 }
 

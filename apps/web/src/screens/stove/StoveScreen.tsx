@@ -82,7 +82,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           role="timer"
           aria-label="Clock of this stage"
           data-testid="clock"
-          className={`figures mt-3 mb-0 text-[clamp(7rem,30vw,15rem)] ${left < 0 ? 'text-ember' : ''}`}
+          className={`figures mt-3 mb-0 text-[clamp(7rem,min(30vw,22vh),15rem)] ${left < 0 ? 'text-ember' : ''}`}
         >
           {clockText(left)}
         </p>
