@@ -10,6 +10,7 @@ export {
   type ParsedAmount,
   type ParseOptions,
 } from './measures/parseAmount.js';
+export { CUP_PARTS, type CupPart } from './measures/cupParts.js';
 export { measurable, SHOWN_ERROR, type Measurable, type Measure, type Scoop } from './measures/measurable.js';
 export { quarter, showCount, showMeasurable, showMetric } from './measures/show.js';
 

@@ -1,9 +1,6 @@
-import type { Measure } from '@hammock/core';
+import { CUP_PARTS, type Measure } from '@hammock/core';
 import { IsIn } from 'class-validator';
 import { ChoiceField, NumberField, TextField, TextListField } from '../common/fields.js';
-
-/** Fractions people own cups and spoons of. */
-const CUP_PARTS = ['1', '3/4', '2/3', '1/2', '1/3', '1/4', '1/8'];
 
 /** What is sent to keep a cup, spoon or jug. */
 export class CupDto {

@@ -5,7 +5,7 @@ import { useCooks } from '../stores/cooks.js';
 import { planInputOf } from '../stores/planInput.js';
 import { useDraft } from '../stores/draft.js';
 import { useKitchen } from '../stores/kitchen.js';
-import { rowOf } from '../stores/ownLarder.js';
+import { larderIdOf, rowOf } from '../stores/ownLarder.js';
 import { network, settle, silence } from '../testing/household.js';
 import { Shell } from '../ui/Shell.js';
 import { CompareScreen } from './compare/CompareScreen.js';
@@ -358,6 +358,12 @@ describe('the Kitchen, whole', () => {
     );
     expect(rowOf('fine')?.name).toBe('Fine');
     expect(rowOf(jar!.id)).toBeUndefined();
+    // What it stands for decides how it is drawn; a ring of likes ends.
+    expect([larderIdOf('fine'), larderIdOf('onion'), larderIdOf(jar!.id)]).toEqual([
+      'tomato',
+      'onion',
+      jar!.id,
+    ]);
   });
 
   it('finds the size of a cup by weighing grain in it', async () => {

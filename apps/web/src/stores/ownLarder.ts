@@ -21,6 +21,19 @@ export function ownIngredients(): ReadonlyMap<string, Ingredient> {
 /** A row by its id, of the household's own or of the larder. */
 export const rowOf = (id: string): Ingredient | undefined => ownIngredients().get(id) ?? ingredientById(id);
 
+/** What an id stands for in the larder: an ingredient of one's own is what it is like, and so on. */
+export function larderIdOf(id: string): string {
+  const { ingredients } = useKitchen.getState();
+  let at = id;
+  // Likes may run in a ring, which is refused where they are typed.
+  for (let step = 0; step <= ingredients.length; step += 1) {
+    const like = ingredients.find((own) => own.id === at)?.figures.like;
+    if (like === undefined) break;
+    at = like;
+  }
+  return at;
+}
+
 /** A name as it is said: "Salt, fine" is fine salt. */
 export const spokenName = (id: string): string =>
   (rowOf(id)?.name ?? id).toLowerCase().split(', ').reverse().join(' ');

@@ -31,6 +31,13 @@ function cooked([, over, pourG, edit]: (typeof WRONG)[number]): {
   return { troubles: courseOf(plan, pourG).troubles, stages: plan.stages };
 }
 
+describe('what could be done otherwise', () => {
+  it.each(['high', 'low', 'off'] as const)('names the heat once: %s', (heat) => {
+    const text = changeText({ code: 'heat', stageId: 'x', heat }, [], () => '');
+    expect(text.match(/heat/gu)).toHaveLength(1);
+  });
+});
+
 describe('what goes wrong, in words', () => {
   it.each(WRONG.map((pot) => [pot[0], pot] as const))('%s: what, when, where and why', (_, pot) => {
     const { troubles, stages } = cooked(pot);

@@ -78,7 +78,7 @@ export function changeText(change: Change, stages: readonly Stage[], ml: (waterG
     case 'shorter':
       return `${change.minutes.toString()} min less in ${name(change.stageId)}`;
     case 'heat':
-      return `${HEAT[change.heat]} heat in ${name(change.stageId)}`;
+      return `${HEAT[change.heat]} in ${name(change.stageId)}`;
     case 'lidOn':
       return `the lid on in ${name(change.stageId)}`;
     case 'cloth':

@@ -1,4 +1,5 @@
 import {
+  CUP_PARTS,
   grainById,
   GRAINS,
   HOB_POWER_W,
@@ -30,7 +31,6 @@ import { ChoiceInput, NumberInput, TextInput } from './inputs.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 const CUP_KINDS = { cup: 'cup', spoon: 'spoon', jug: 'jug with marks' } as const;
-const CUP_PARTS = ['1', '3/4', '2/3', '1/2', '1/3', '1/4'];
 
 const NEW_BAG: BagFields = { grainId: 'longGrainWhite', label: '', note: '', openedOn: null };
 const NEW_VESSEL: VesselFields = {

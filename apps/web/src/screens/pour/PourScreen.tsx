@@ -5,6 +5,7 @@ import { useDraft } from '../../stores/draft.js';
 import { measuresOf } from '../../stores/kitchenRows.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { oddsKey, useOdds } from '../../stores/odds.js';
+import { larderIdOf } from '../../stores/ownLarder.js';
 import { useOutbox } from '../../stores/outbox.js';
 import { fetched } from '../../ui/fetched.js';
 import { PotSection } from '../../ui/PotSection.js';
@@ -41,7 +42,7 @@ export function PourScreen() {
   const { draft, answer, input } = plan;
   const { spec } = draft;
   const vessel = kitchen.vessels.find((v) => v.id === draft.vesselId);
-  const film = filmOf(spec.ingredients?.map((i) => i.ingredientId) ?? []);
+  const film = filmOf(spec.ingredients?.map((i) => larderIdOf(i.ingredientId)) ?? []);
   return (
     <div className="flex flex-col gap-5">
       <h1 className="sr-only">Pour</h1>
