@@ -16,12 +16,15 @@ export class Kitchen {
   private child: ChildProcess | undefined;
   private folder = '';
   private port = 0;
+  /** Folder of the built web, where it is not the usual one. */
+  private web: string | undefined;
   private opened: Browser | undefined;
   readonly errors: string[] = [];
 
   /** One for all tests of a file, with the demo data in it or empty; no test may leave an error in its pages. */
-  static forTests({ demo }: { readonly demo: boolean }): Kitchen {
+  static forTests({ demo, web }: { readonly demo: boolean; readonly web?: string }): Kitchen {
     const kitchen = new Kitchen();
+    kitchen.web = web;
     beforeAll(async () => {
       await kitchen.open();
       if (demo) await fillDemo(kitchen.url, Date.now());
@@ -50,7 +53,9 @@ export class Kitchen {
   }
 
   async startServer(): Promise<void> {
-    ({ child: this.child } = await startServer({ dataFolder: this.folder, port: this.port, quiet: true }));
+    const web = this.web === undefined ? {} : { web: this.web };
+    const how = { dataFolder: this.folder, port: this.port, quiet: true, ...web };
+    ({ child: this.child } = await startServer(how));
   }
 
   /** As a power cut would. */

@@ -83,7 +83,7 @@ export async function freePort(from) {
 const SERVER_FLAGS = ['--max-semi-space-size=8', '--max-old-space-size=128'];
 
 /** Starts the built server and waits until it answers. Returns its process, its address and how long it took. */
-export async function startServer({ dataFolder, port, quiet = false }) {
+export async function startServer({ dataFolder, port, quiet = false, web = webFolder }) {
   const began = performance.now();
   const child = spawn(process.execPath, [...SERVER_FLAGS, serverMain], {
     cwd: root,
@@ -92,7 +92,7 @@ export async function startServer({ dataFolder, port, quiet = false }) {
       ...process.env,
       HAMMOCK_DATA: dataFolder,
       HAMMOCK_PORT: String(port),
-      HAMMOCK_WEB: webFolder,
+      HAMMOCK_WEB: web,
       NODE_ENV: 'production',
     },
   });

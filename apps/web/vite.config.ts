@@ -25,7 +25,8 @@ const fontLicences = (): Plugin => ({
   },
 });
 
-const SERVER = `http://127.0.0.1:${process.env['HAMMOCK_PORT'] ?? '4170'}`;
+/** The server that was started beside this one, and no other: scripts/dev.mjs. */
+const SERVER = `http://127.0.0.1:${process.env['HAMMOCK_PORT'] ?? '4270'}`;
 
 export default defineConfig({
   plugins: [react(), tailwindcss(), fontLicences()],
@@ -39,8 +40,6 @@ export default defineConfig({
     license: { fileName: 'licences/packages.md' },
   },
   server: {
-    port: 4171,
-    strictPort: false,
     // The server lets in its own pages only: what comes through here is one of them.
     proxy: { '/api': { target: SERVER, changeOrigin: true, headers: { origin: SERVER } } },
   },

@@ -1,8 +1,9 @@
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import { DocumentBuilder, getSchemaPath, SwaggerModule } from '@nestjs/swagger';
 import helmet from 'helmet';
 import { AppModule } from './app.module.js';
+import { Problem } from './common/problems.js';
 import { Database } from './database/database.js';
 import { jsonBounds } from './guard/jsonBounds.js';
 import { localOnly } from './guard/localOnly.js';
@@ -57,6 +58,11 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
     .setTitle('Hammock')
     .setDescription('What to pour into a pot of seasoned grain, and the household that cooks it.')
     .setVersion('1')
+    .addGlobalResponse({
+      status: 'default',
+      description: 'Why it was not done: 4xx for good, 429 and 5xx just now',
+      content: { 'application/problem+json': { schema: { $ref: getSchemaPath(Problem) } } },
+    })
     .build();
   SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, document), {
     jsonDocumentUrl: 'api/docs-json',

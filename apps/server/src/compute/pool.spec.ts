@@ -52,7 +52,7 @@ describe('heavy work', () => {
     const jobs = Array.from({ length: 30 }, () =>
       pool.run({ kind: 'odds', input, draws: 5, seed: 1 }).then(
         () => 'done',
-        (why: { kind: string }) => why.kind,
+        (why: unknown) => (why as { kind: string }).kind,
       ),
     );
     const ends = await Promise.all(jobs);
