@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { Logger } from '@nestjs/common';
 import { configFromEnvironment } from './config.js';
 import { StartProblem } from './database/startProblem.js';
 
@@ -17,6 +18,8 @@ try {
   // Read late, so that what cannot even be loaded is said in a sentence too.
   const { createApp } = await import('./createApp.js');
   const app = await createApp(config);
+  // What cannot be listened on is said below in one sentence; the framework would say it with a time and a colour.
+  Logger.overrideLogger(false);
   await app.listen(config.port, config.host).catch(async (error: unknown) => {
     await app.close();
     const { code } = error as { code?: string };
@@ -26,6 +29,7 @@ try {
         : `Port ${config.port.toString()} cannot be used; set HAMMOCK_PORT to another.`,
     );
   });
+  Logger.overrideLogger(['error', 'warn']);
   process.stdout.write(`Hammock is at http://${config.host}:${config.port.toString()}\n`);
 } catch (error) {
   giveUp(error);

@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import {
   copyFileSync,
   existsSync,
@@ -10,6 +10,7 @@ import {
   statSync,
   writeFileSync,
 } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
@@ -201,6 +202,22 @@ describe('starting', () => {
     await expect(open()).rejects.toThrow(/Another Hammock is already using/u);
     await first.onApplicationShutdown();
     await (await open()).onApplicationShutdown();
+  });
+
+  it('says in one line that a port is taken', async () => {
+    const other = createServer().listen(0, '127.0.0.1');
+    await new Promise((done) => other.once('listening', done));
+    const { port } = other.address() as AddressInfo;
+    const main = join(import.meta.dirname, '../dist/main.js');
+    const child = spawn(process.execPath, [main], {
+      env: { PATH: process.env['PATH'], HAMMOCK_DATA: folder, HAMMOCK_PORT: port.toString() },
+    });
+    let said = '';
+    child.stderr.on('data', (piece) => (said += String(piece)));
+    const code = await new Promise((done) => child.once('exit', done));
+    other.close();
+    expect(said).toBe(`Port ${port.toString()} is taken; set HAMMOCK_PORT to a free one.\n`);
+    expect(code).toBe(1);
   });
 
   it('says in one line that SQLite was built for another Node', () => {
