@@ -150,7 +150,8 @@ export const useDraft = create<DraftStore>()(
           changeSpec({ ingredients: (get().draft?.spec.ingredients ?? []).filter((_, i) => i !== index) });
         },
         called: (dishId, label) => {
-          change({ dishId, label });
+          const dishSeen = useKitchen.getState().dishes.find((d) => d.id === dishId);
+          change({ dishId, label, ...(dishSeen ? { dishSeen } : {}) });
         },
         takeUp: ({ dishId, label, bagId, vesselId, hobId, input }) => {
           put({

@@ -16,6 +16,8 @@ export interface Draft {
   readonly bagId: string | null;
   readonly vesselId: string | null;
   readonly hobId: string | null;
+  /** The dish as it was when the plan was taken from it: what keeping changes in it stands on. */
+  readonly dishSeen?: DishRecord;
 }
 
 /** The dish in this household, in the pot and on the ring of the plan before where those fit. */
@@ -38,6 +40,7 @@ export function draftOf(dish: DishRecord, before: Draft | null): Draft {
           vessels[0]
         )?.id ?? null),
     hobId: before?.hobId ?? hobs[0]?.id ?? null,
+    dishSeen: dish,
   };
 }
 

@@ -129,6 +129,32 @@ describe('the kitchen store', () => {
     expect(useKitchen.getState().bags.map((b) => b.label)).toEqual(['Longer']);
   });
 
+  it('keeps what others changed in a thing while it was being changed here, and asks where that cannot be', () => {
+    const [seen] = DISHES;
+    const there = { ...seen!, revision: 9, spec: { ...seen!.spec, soakMin: 20 }, deletedAtMs: null };
+    const mine = { label: 'Pilaf', blurb: '', spec: { ...seen!.spec, toast: 'golden' as const } };
+    useKitchen.getState().hear({ dishes: [there] });
+    useKitchen.getState().keep('dishes', seen!.id, mine, seen);
+    expect(useKitchen.getState().dishes[0]?.spec).toMatchObject({ soakMin: 20, toast: 'golden' });
+    expect(waiting().at(-1)?.stands?.revision).toBe(9);
+
+    const [bag] = BAGS;
+    useKitchen.getState().hear({ bags: [{ ...bag!, label: 'Theirs', revision: 9, deletedAtMs: null }] });
+    useKitchen.getState().keep('bags', bag!.id, { ...bag!, label: 'Mine' }, bag);
+    // It stands on what was seen, so that the server finds the clash and the cook is asked.
+    expect(waiting().at(-1)).toMatchObject({
+      body: { label: 'Mine' },
+      stands: { revision: 1, base: { label: 'Long' } },
+    });
+  });
+
+  it('keeps changes in a dish standing on the dish as the plan was taken from it', () => {
+    expect(draft().dishSeen?.id).toBe('dish-pilaf');
+    useKitchen.getState().keep('dishes', 'own', { label: 'Own', blurb: '', spec: draft().spec });
+    useDraft.getState().called('own', 'Own');
+    expect(draft()).toMatchObject({ dishId: 'own', dishSeen: { id: 'own', label: 'Own' } });
+  });
+
   it('loads everything the server has, or nothing', async () => {
     const lists: Record<string, unknown> = {
       household: HOUSEHOLD,

@@ -18,7 +18,9 @@ export const KeepAsDish = memo(function KeepAsDish({
     const { draft, called: rename } = useDraft.getState();
     if (!draft) return;
     const blurb = useKitchen.getState().dishes.find((d) => d.id === id)?.blurb ?? '';
-    useKitchen.getState().keep('dishes', id, { label: called, blurb, spec: draft.spec });
+    // Somebody may have changed the dish since this plan was taken from it: both are kept, or the cook is asked.
+    const seen = draft.dishSeen?.id === id ? draft.dishSeen : undefined;
+    useKitchen.getState().keep('dishes', id, { label: called, blurb, spec: draft.spec }, seen);
     rename(id, called);
     setKept(called);
     setName('');
