@@ -12,11 +12,24 @@ import { useTime } from './time.js';
 /** Up to where this page has heard the server; undefined until it has read everything once. */
 let since: number | undefined;
 let asking: Promise<boolean> | undefined;
+let again = false;
 
 /** Asks what changed since it was last asked; true when the server answered. One at a time. */
 export function hearChanges(): Promise<boolean> {
-  asking ??= hear().finally(() => (asking = undefined));
+  // The server may have called after it wrote the reply that is on its way: then that does not tell of it.
+  if (asking) again = true;
+  asking ??= hearAll().finally(() => (asking = undefined));
   return asking;
+}
+
+const isCalledAgain = (): boolean => again;
+
+async function hearAll(): Promise<boolean> {
+  for (;;) {
+    again = false;
+    const isHeard = await hear();
+    if (!isHeard || !isCalledAgain()) return isHeard;
+  }
 }
 
 async function hear(): Promise<boolean> {
