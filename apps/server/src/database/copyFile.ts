@@ -77,7 +77,7 @@ export function keepNewest(databaseFile: string, why: string, most: number): voi
   for (const { name } of mine.slice(most)) rmSync(join(copiesFolder(databaseFile), name), { force: true });
 }
 
-/** Rows of the table that never loses any, by which a copy is told from half of one. */
+/** Names of the tables of a file: a copy has all of them, and SQLite finds each of them whole. */
 type Tables = readonly string[];
 
 const tablesOf = (file: SqliteFile.Database): Tables =>
