@@ -118,7 +118,7 @@ describe('the first pot', () => {
     );
     await page.waitForFunction(
       async () => (await (await fetch('/api/plans')).text()).includes('1 1/4 cups'),
-      { timeout: 15_000 },
+      { timeout: 15_000, polling: 250 },
     );
   });
 

@@ -34,6 +34,21 @@ describe('the box of letters in this browser', () => {
     expect((await box.all()).map((l) => l.id)).toEqual(['a']);
   });
 
+  it('has a letter of a page that was closed before the write was done', async () => {
+    const real = globalThis.indexedDB;
+    const slow = new IDBFactory();
+    slow.open = () => ({}) as IDBOpenDBRequest;
+    globalThis.indexedDB = slow;
+    void deviceBox('four').put(letter('a', 1));
+    globalThis.indexedDB = real;
+    const next = deviceBox('four');
+    expect((await next.all()).map((l) => l.id)).toEqual(['a']);
+    expect(await next.put(letter('a', 1))).toBe(true);
+    expect((await deviceBox('four').all()).map((l) => l.id)).toEqual(['a']);
+    await next.remove('a');
+    expect(await deviceBox('four').all()).toEqual([]);
+  });
+
   it('holds letters in memory, says so, and never throws where nothing can be kept', async () => {
     const real = globalThis.indexedDB;
     const none = new IDBFactory();

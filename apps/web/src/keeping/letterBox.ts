@@ -1,4 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { journalOf } from './journal.js';
 import { byPlace, type Letter } from './letter.js';
 
 /** Where letters are kept, a record each. Never throws: what cannot be kept is held in memory and said. */
@@ -32,9 +33,11 @@ interface Schema extends DBSchema {
 
 const VERSION = 1;
 
-/** The box of this browser, shared by all its tabs. */
+/** The box of this browser, shared by all its tabs. What a page closed in the middle of a write is there too. */
 export function deviceBox(name = 'hammock'): LetterBox {
+  const journal = journalOf(`${name}.letter`);
   const held = new Map<string, Letter>();
+  let left = unwritten(journal.left());
   let opened: Promise<IDBPDatabase<Schema>> | undefined;
   const open = (): Promise<IDBPDatabase<Schema>> => {
     opened ??= openDB<Schema>(name, VERSION, {
@@ -48,8 +51,24 @@ export function deviceBox(name = 'hammock'): LetterBox {
     opened.catch(() => (opened = undefined));
     return opened;
   };
+  const put = async (letter: Letter): Promise<boolean> => {
+    journal.write(letter.id, JSON.stringify(letter));
+    try {
+      const write = (await open()).transaction('letters', 'readwrite', { durability: 'strict' });
+      await Promise.all([write.store.put(letter), write.done]);
+      held.delete(letter.id);
+      journal.strike(letter.id);
+      return held.size === 0;
+    } catch {
+      held.set(letter.id, letter);
+      return false;
+    }
+  };
   return {
     all: async () => {
+      const unfinished = left;
+      left = [];
+      for (const letter of unfinished) await put(letter);
       try {
         const kept = (await (await open()).getAll('letters')).filter(isLetter);
         return [...kept, ...held.values()].sort(byPlace);
@@ -57,19 +76,10 @@ export function deviceBox(name = 'hammock'): LetterBox {
         return [...held.values()].sort(byPlace);
       }
     },
-    put: async (letter) => {
-      try {
-        const write = (await open()).transaction('letters', 'readwrite', { durability: 'strict' });
-        await Promise.all([write.store.put(letter), write.done]);
-        held.delete(letter.id);
-        return held.size === 0;
-      } catch {
-        held.set(letter.id, letter);
-        return false;
-      }
-    },
+    put,
     remove: async (id) => {
       held.delete(id);
+      journal.strike(id);
       try {
         await (await open()).delete('letters', id);
       } catch {
@@ -77,6 +87,18 @@ export function deviceBox(name = 'hammock'): LetterBox {
       }
     },
   };
+}
+
+/** The letters among texts that were left standing. */
+function unwritten(left: readonly (readonly [string, string])[]): Letter[] {
+  return left.flatMap(([, text]) => {
+    try {
+      const value: unknown = JSON.parse(text);
+      return isLetter(value) ? [value] : [];
+    } catch {
+      return [];
+    }
+  });
 }
 
 /** A record that is no letter any more is of no use to anybody. */
