@@ -5,7 +5,22 @@ import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
 /** Folders of core in the order imports may point: each may import those before it. */
-const CORE = ['measures', 'larder', 'heat', 'method', 'account', 'pot', 'odds'];
+const CORE = [
+  'measures',
+  'larder',
+  'heat',
+  'method',
+  'grain',
+  'plan',
+  'acts',
+  'account',
+  'pot',
+  'odds',
+  'stove',
+  'records',
+];
+/** Folders of the web likewise; a screen never knows another one. */
+const WEB = ['api', 'keeping', 'instruments', 'workers', 'stores', 'words', 'ui', 'screens'];
 
 const noNode = {
   regex: '^(node:|fs$|path$|os$|http$|crypto$)',
@@ -21,9 +36,33 @@ const arrows = CORE.map((folder, i) => ({
   files: [`packages/core/src/${folder}/**/*.ts`],
   ignores: ['**/*.spec.ts'],
   rules: restrict(noNode, noFramework, {
-    regex: `^\\.\\./(${[...CORE.slice(i + 1), 'cautions', 'index'].join('|')})(/|\\.)`,
-    message: `arrows in core run ${CORE.join(' → ')}; cautions hang off method.`,
+    regex: `^\\.\\./(${[...CORE.slice(i + 1), 'index'].join('|')})(/|\\.)`,
+    message: `arrows in core run ${CORE.join(' → ')}.`,
   }),
+}));
+
+const overHttp = {
+  regex: '(^@hammock/server|apps/server|/server/src)',
+  message: 'web reaches the server over HTTP.',
+};
+const webArrows = WEB.map((folder, i) => ({
+  files: [`apps/web/src/${folder}/**/*.{ts,tsx}`],
+  ignores: ['**/*.spec.{ts,tsx}'],
+  rules: restrict(
+    overHttp,
+    ...(i + 1 < WEB.length
+      ? [
+          {
+            regex: `^(\\.\\./)+(${WEB.slice(i + 1).join('|')})/`,
+            message: `arrows in web run ${WEB.join(' → ')}.`,
+          },
+        ]
+      : [{ regex: '^\\.\\./(?!\\.\\./)', message: 'a screen does not reach into another screen.' }]),
+    // What is computed and carried can be tried without a page.
+    ...(['api', 'keeping', 'workers'].includes(folder)
+      ? [{ regex: '^react($|-|/)', message: 'no interface below the stores.' }]
+      : []),
+  ),
 }));
 
 export default tseslint.config(
@@ -91,34 +130,15 @@ export default tseslint.config(
   },
   ...arrows,
   {
-    files: ['packages/core/src/cautions/**/*.ts'],
-    ignores: ['**/*.spec.ts'],
-    rules: restrict(noNode, noFramework, {
-      regex: '^\\.\\./(account|pot|odds|index)(/|\\.)',
-      message: 'cautions hang off method.',
-    }),
-  },
-  {
     files: ['apps/web/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },
     languageOptions: { globals: globals.browser },
     rules: {
       ...hooks.configs.recommended.rules,
-      ...restrict({
-        regex: '(^@hammock/server|apps/server|/server/src)',
-        message: 'web reaches the server over HTTP.',
-      }),
+      ...restrict(overHttp),
     },
   },
-  {
-    // What keeps and carries knows nothing of what it is about, so that it can be tried by itself.
-    files: ['apps/web/src/keeping/**/*.ts'],
-    ignores: ['**/*.spec.ts'],
-    rules: restrict({
-      regex: '^(\\.\\./(stores|screens|ui|words)/|react$)',
-      message: 'keeping stands below the stores.',
-    }),
-  },
+  ...webArrows,
   {
     files: ['apps/server/**/*.ts'],
     rules: {

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it, jest } from '@jest/globals';
-import { inOrder, replay, type BagRecord, type CookRecord, type PlanRecord } from '@hammock/core';
+import { inOrder, replay } from '@hammock/core';
+import type { BagRecord, CookRecord, PlanRecord } from '@hammock/core/records';
 import fc from 'fast-check';
 import { Kitchen } from './harness.js';
 import { boot, unhurried, type Device, type Network } from './device.js';

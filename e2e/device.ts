@@ -1,11 +1,6 @@
 import { jest } from '@jest/globals';
-import {
-  inOrder,
-  type BagFields,
-  type CookRecord,
-  type HouseholdFields,
-  type StageEvent,
-} from '@hammock/core';
+import { inOrder, type StageEvent } from '@hammock/core';
+import type { BagFields, CookRecord, HouseholdFields } from '@hammock/core/records';
 import type { Method, Reply } from '../apps/web/src/api/http.js';
 
 /** How the wires of one device are. */

@@ -1,5 +1,5 @@
 import { describe, expect, it, jest } from '@jest/globals';
-import type { CookRecord } from '@hammock/core';
+import type { CookRecord } from '@hammock/core/records';
 import type { Page } from 'puppeteer-core';
 import { button, choose, Kitchen, pour, press, retype, sees } from './harness.js';
 

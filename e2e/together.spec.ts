@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it, jest } from '@jest/globals';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import type { CookRecord, VesselRecord } from '@hammock/core';
+import type { CookRecord, VesselRecord } from '@hammock/core/records';
 import type { Browser, Page } from 'puppeteer-core';
 import { openBrowser } from '../scripts/browser.mjs';
 import { axe, choose, Kitchen, pour, press, retype, sees } from './harness.js';

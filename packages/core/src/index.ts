@@ -15,8 +15,11 @@ export { measurable, SHOWN_ERROR, type Measurable, type Measure, type Scoop } fr
 export { quarter, showCount, showMeasurable, showMetric } from './measures/show.js';
 
 export {
+  ALLERGENS,
+  BEHAVIOURS,
   RELEASE,
   SOURCES,
+  STATES,
   type Allergen,
   type Behaviour,
   type Ingredient,
@@ -26,7 +29,7 @@ export {
   type SourceId,
   type State,
 } from './larder/composition.js';
-export { ownRows, type Body, type OwnIngredient, type OwnProblem } from './larder/own.js';
+export { BODIES, ownRows, type Body, type OwnIngredient, type OwnProblem } from './larder/own.js';
 export {
   MOST_LINES,
   parseLine,
@@ -44,12 +47,19 @@ export { airPressure, boilAt, type Boil } from './heat/atmosphere.js';
 export { boilingPoint, latentHeat, vapourPressure } from './heat/saturation.js';
 export { HOB_POWER_W } from './heat/constants.js';
 export {
+  HEATS,
   heatLoss,
   heightMm,
   defaultPowers,
   heatsItself,
+  HOB_KINDS,
+  LID_FITS,
+  LID_STATES,
   netPower,
   openingM2,
+  SEALS,
+  VESSEL_KINDS,
+  WALLS,
   type HeatSetting,
   type HobKind,
   type HobSpec,
@@ -82,45 +92,53 @@ export {
   isWet,
   plannedMin,
   SIGNS,
+  STAGE_ENDS,
   type Act,
   type Sign,
   type Stage,
   type StageEnd,
 } from './method/stage.js';
 export {
-  coveredMinutes,
+  DRAINS,
   METHOD_SHIFT,
   METHOD_VESSEL,
   METHODS,
-  pressureMinutes,
-  stagesFor,
-  TOAST_MIN,
+  SOAK_WATERS,
+  TOASTS,
+  WASHES,
   type Drain,
   type Method,
-  type TemplateInput,
-  type Timing,
+  type SoakWater,
   type Toast,
   type Wash,
 } from './method/methods.js';
-export { orderProblems, type OrderCode, type OrderProblem } from './method/order.js';
+export { stagesFor, type TemplateInput } from './method/templates.js';
 export {
-  MOST_EXTENDED_MIN,
-  replay,
-  secondsLeft,
-  TAP_KINDS,
-  type RunState,
-  type StageEvent,
-  type StageRun,
-} from './method/run.js';
+  coveredMinutes,
+  minutesOf,
+  pressureMinutes,
+  SLOW_MODES,
+  TOAST_MIN,
+  turnedMinutes,
+  type Minutes,
+  type TimedPot,
+  type Timing,
+} from './method/timing.js';
+export { orderProblems, type OrderCode, type OrderProblem } from './method/order.js';
+export { cues, CUE_KINDS, type Cue } from './stove/cue.js';
+export { MOST_EXTENDED_MIN, replay, type RunState } from './stove/replay.js';
+export { secondsLeft, type StageRun } from './stove/sheet.js';
+export { TAP_KINDS, type StageEvent } from './stove/tap.js';
 
-export { inOrder } from './method/tapOrder.js';
+export { inOrder } from './stove/tapOrder.js';
 
 export { answer, answerPlan, type Answer } from './account/answer.js';
 export type { Pour, Window } from './account/pours.js';
-export { completePlan } from './account/completePlan.js';
+export { completePlan } from './plan/completePlan.js';
 export {
   PLAN_DEFAULTS,
   RULES,
+  SERVED,
   type AmountInput,
   type BaseInput,
   type CompletePlan,
@@ -129,23 +147,30 @@ export {
   type PlanInput,
   type Rule,
   type Served,
-  type Texture,
   type VesselInput,
-} from './account/planInput.js';
-export { problemText, type PlanProblem, type PlanProblemCode } from './account/problem.js';
+} from './plan/planInput.js';
+export { fits, LONGEST_TEXT, shape, type Field, type Shape } from './plan/fields.js';
 export {
-  MOST_INGREDIENTS,
-  MOST_MINUTES,
-  MOST_OWN,
-  MOST_STAGES,
-  RANGES,
-  type Range,
-} from './account/ranges.js';
-export { scaleAmount, scalePlan } from './account/scalePlan.js';
+  AMOUNT,
+  BASE,
+  HOB,
+  INGREDIENT,
+  OWN,
+  PLAN,
+  POWERS,
+  STAGE,
+  STAGE_END,
+  TIMING,
+  VESSEL,
+} from './plan/planFields.js';
+export { problemText, type PlanProblem, type PlanProblemCode } from './plan/problem.js';
+export { MOST_INGREDIENTS, MOST_MINUTES, MOST_OWN, MOST_STAGES, RANGES, type Range } from './plan/ranges.js';
+export { scaleAmount, scalePlan } from './plan/scalePlan.js';
 export { FINE_SALT_G_PER_TSP, type SaltAccount, type SaltSource } from './account/salt.js';
-export { TEXTURE_BANDS, targetMoisture, dryBasis } from './account/grainWater.js';
+export { dryBasis } from './grain/moisture.js';
+export { TEXTURE_BANDS, targetMoisture, TEXTURES, type Texture } from './grain/texture.js';
 export { HALF_INCH_MM, JOINT_MM, TWO_FINGERS_MM, type Levels } from './account/levels.js';
-export type { BaseAccount } from './account/base.js';
+export type { BaseAccount } from './plan/base.js';
 export type { RuleAnswer } from './account/rules.js';
 export type { WaysOut } from './account/waysOut.js';
 export type { Doubt, DoubtPart } from './account/doubt.js';
@@ -173,7 +198,8 @@ export {
   type PotFlags,
   type PotOutcome,
 } from './pot/judge.js';
-export { type BeforeStage, type Colour } from './account/beforeLiquid.js';
+export { type BeforeStage } from './acts/beforeLiquid.js';
+export { type Colour } from './acts/colour.js';
 export { AS_PLANNED, setupOf, type Setup, type TrueValues } from './pot/setup.js';
 export type { CookedStage, Ended, Seen } from './pot/walk.js';
 
@@ -186,42 +212,4 @@ export type { MeasureAct, WorthMeasuring } from './odds/measure.js';
 export { oddsFrom, oddsOf, type Odds, type OddsPoint } from './odds/odds.js';
 export { coveredStage, frameOf, ROW, sampleRows, type Frame } from './odds/sample.js';
 
-export { cautionsFor, type Caution, type CautionCode, type CautionInput } from './cautions/cautions.js';
-
-export { mergeFields, sameValue, type Fields, type Merged, type MergeInput } from './records/merge.js';
-export type {
-  AnswerReply,
-  BagFields,
-  BagRecord,
-  BaseSeen,
-  Changed,
-  ChangesReply,
-  Choices,
-  CookLine,
-  CookRecord,
-  CookSaid,
-  CupFields,
-  CupRecord,
-  DishFields,
-  DishRecord,
-  DishSpec,
-  DishUseRecord,
-  HobFields,
-  HobRecord,
-  HouseholdFields,
-  HouseholdRecord,
-  IngredientFields,
-  IngredientRecord,
-  KeptRecord,
-  MethodFields,
-  MethodRecord,
-  OutcomeRecord,
-  PlanFields,
-  PlanRecord,
-  SteamTestFields,
-  SteamTestRecord,
-  TapRecord,
-  Verdict,
-  VesselFields,
-  VesselRecord,
-} from './records/records.js';
+export { cautionsFor, type Caution, type CautionCode, type CautionInput } from './plan/cautions.js';

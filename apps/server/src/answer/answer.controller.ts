@@ -7,7 +7,8 @@ import {
   ApiTags,
   ApiUnprocessableEntityResponse,
 } from '@nestjs/swagger';
-import type { AnswerReply, Course } from '@hammock/core';
+import type { Course } from '@hammock/core';
+import type { AnswerReply } from '@hammock/core/records';
 import type { Response } from 'express';
 import { leaving } from '../common/leaving.js';
 import { Problem } from '../common/problems.js';

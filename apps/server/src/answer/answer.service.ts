@@ -4,12 +4,12 @@ import {
   cautionsFor,
   plannedMin,
   problemText,
-  type AnswerReply,
   type Course,
   type PlanInput,
   type PlanProblem,
   type Stage,
 } from '@hammock/core';
+import type { AnswerReply } from '@hammock/core/records';
 import { plain } from '../common/plain.js';
 import { ProblemException } from '../common/problems.js';
 import { ComputePool } from '../compute/pool.js';
@@ -31,7 +31,7 @@ export class AnswerService {
   /** The answer to a plan with the cautions that apply to it. */
   answer(plan: PlanDto, at = ''): AnswerReply {
     // The DTO has been checked field by field; fields left out are undefined, which the core reads as left out.
-    const input = plan as PlanInput;
+    const input: PlanInput = plan;
     const result = answer(input);
     if (!result.ok) throw refused(result.error, at);
     const cautions = cautionsFor({

@@ -1,5 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { BagRecord } from '@hammock/core';
+import type { BagRecord } from '@hammock/core/records';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 

@@ -1,6 +1,6 @@
 import { Controller, Get, type MessageEvent, Query, Sse } from '@nestjs/common';
 import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
-import type { ChangesReply } from '@hammock/core';
+import type { ChangesReply } from '@hammock/core/records';
 import { Type } from 'class-transformer';
 import { defer, finalize, interval, map, merge, of, type Observable } from 'rxjs';
 import { IntegerField } from '../common/fields.js';

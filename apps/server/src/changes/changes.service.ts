@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import type { ChangesReply, CookLine, HouseholdRecord } from '@hammock/core';
+import type { ChangesReply, CookLine, HouseholdRecord } from '@hammock/core/records';
 import { DataSource, MoreThan, type EntityTarget, type ObjectLiteral } from 'typeorm';
 import { Bag } from '../bags/bag.entity.js';
 import { Clock } from '../common/clock.js';

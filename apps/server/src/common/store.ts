@@ -7,7 +7,7 @@ import type {
   Repository,
 } from 'typeorm';
 import { IsNull } from 'typeorm';
-import { sameValue } from '@hammock/core';
+import { sameValue } from '@hammock/core/records';
 import { ClashException } from './clash.js';
 import type { Clock } from './clock.js';
 import { notFound } from './problems.js';

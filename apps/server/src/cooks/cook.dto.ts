@@ -1,5 +1,6 @@
 import { OmitType } from '@nestjs/swagger';
-import { TAP_KINDS, type BaseSeen, type StageEvent, type Verdict } from '@hammock/core';
+import { TAP_KINDS, type StageEvent } from '@hammock/core';
+import type { BaseSeen, Verdict } from '@hammock/core/records';
 import {
   ChoiceField,
   FlagField,

@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { AnswerReply, CookRecord, PlanInput } from '@hammock/core';
+import type { PlanInput } from '@hammock/core';
+import type { AnswerReply, CookRecord } from '@hammock/core/records';
 import { Column, Entity, Index, OneToMany, OneToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Outcome } from './outcome.entity.js';
 import { StageEventRow } from './stageEvent.entity.js';

@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { sameValue, type CookSaid, type PlanInput } from '@hammock/core';
+import { type PlanInput } from '@hammock/core';
+import { sameValue, type CookSaid } from '@hammock/core/records';
 import { Repository, type EntityManager } from 'typeorm';
 import { AnswerService } from '../answer/answer.service.js';
 import { ClashException, takenId } from '../common/clash.js';

@@ -1,5 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { BaseSeen, OutcomeRecord, Verdict } from '@hammock/core';
+import type { BaseSeen, OutcomeRecord, Verdict } from '@hammock/core/records';
 import { Column, Entity, Index, JoinColumn, OneToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Cook } from './cook.entity.js';
 

@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { TAP_KINDS, type StageEvent, type TapRecord } from '@hammock/core';
+import { TAP_KINDS, type StageEvent } from '@hammock/core';
+import type { TapRecord } from '@hammock/core/records';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Cook } from './cook.entity.js';
 

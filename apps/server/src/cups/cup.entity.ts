@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { CupRecord, Measure } from '@hammock/core';
+import type { Measure } from '@hammock/core';
+import type { CupRecord } from '@hammock/core/records';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 

@@ -1,6 +1,6 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import type { DishSpec } from '@hammock/core';
+import type { DishSpec } from '@hammock/core/records';
 import { plain } from '../common/plain.js';
 import { keptController } from '../common/keptController.js';
 import { DishDto } from './dish.dto.js';

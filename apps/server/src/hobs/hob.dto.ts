@@ -1,4 +1,4 @@
-import { RANGES, type HobKind } from '@hammock/core';
+import { HOB_KINDS, RANGES, type HobKind } from '@hammock/core';
 import { ChoiceField, NestedField, NumberField, TextField } from '../common/fields.js';
 
 /** Net power into a 22 cm pot by setting, W. */
@@ -22,12 +22,15 @@ export class HobPowersDto {
   off: number;
 }
 
+/** Rings that are kept: a vessel's own heater comes with the vessel. */
+export const RINGS = HOB_KINDS.filter((kind) => kind !== 'builtIn');
+
 /** What is sent to keep a burner. */
 export class HobDto {
   @TextField(60, { about: 'Name of the burner', example: 'Gas ring, left' })
   label: string;
 
-  @ChoiceField(['gas', 'electric', 'induction'], { about: 'Kind of burner' })
+  @ChoiceField(RINGS, { about: 'Kind of burner' })
   kind: HobKind;
 
   @NestedField(() => HobPowersDto, { about: 'Net power by setting' })

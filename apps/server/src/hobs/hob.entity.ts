@@ -1,7 +1,9 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { HeatSetting, HobKind, HobRecord } from '@hammock/core';
+import type { HeatSetting, HobKind } from '@hammock/core';
+import type { HobRecord } from '@hammock/core/records';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
+import { RINGS } from './hob.dto.js';
 
 /** A burner of this household. */
 @Entity('hob')
@@ -10,7 +12,7 @@ export class Hob extends KeptEntity implements HobRecord {
   @Column({ type: 'text' })
   label: string;
 
-  @ApiProperty({ enum: ['gas', 'electric', 'induction'] })
+  @ApiProperty({ enum: RINGS })
   @Column({ type: 'text' })
   kind: HobKind;
 

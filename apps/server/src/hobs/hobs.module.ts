@@ -1,6 +1,6 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import type { HobFields } from '@hammock/core';
+import type { HobFields } from '@hammock/core/records';
 import { plain } from '../common/plain.js';
 import { keptController } from '../common/keptController.js';
 import { HobDto } from './hob.dto.js';

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Put, Query } from '@nestjs/common';
 import { ApiConflictResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { sameValue, type HouseholdRecord } from '@hammock/core';
+import { sameValue, type HouseholdRecord } from '@hammock/core/records';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import { ClashException } from '../common/clash.js';

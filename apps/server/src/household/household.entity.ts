@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { HouseholdRecord, Served, Texture } from '@hammock/core';
+import type { Served, Texture } from '@hammock/core';
+import type { HouseholdRecord } from '@hammock/core/records';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 /** The one household: where it cooks and how it likes its grain. */

@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { Allergen, Behaviour, Body, IngredientRecord } from '@hammock/core';
+import type { Allergen, Behaviour, Body } from '@hammock/core';
+import type { IngredientRecord } from '@hammock/core/records';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 

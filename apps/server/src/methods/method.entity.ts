@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { Method, MethodRecord, Stage } from '@hammock/core';
+import type { Method, Stage } from '@hammock/core';
+import type { MethodRecord } from '@hammock/core/records';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 

@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { PlanInput, PlanRecord } from '@hammock/core';
+import type { PlanInput } from '@hammock/core';
+import type { PlanRecord } from '@hammock/core/records';
 import { Column, Entity, Index, JoinColumn, ManyToOne, type Relation } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 import { Dish } from '../dishes/dish.entity.js';

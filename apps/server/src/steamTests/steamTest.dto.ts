@@ -1,5 +1,4 @@
-import type { HeatSetting } from '@hammock/core';
-import { HEATS } from '../answer/plan.dto.js';
+import { HEATS, type HeatSetting } from '@hammock/core';
 import { ChoiceField, NumberField, TextField, UuidField } from '../common/fields.js';
 
 const LOSS = { least: 0, most: 5000, unit: 'g' } as const;

@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { HeatSetting, SteamTestRecord } from '@hammock/core';
+import type { HeatSetting } from '@hammock/core';
+import type { SteamTestRecord } from '@hammock/core/records';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 

@@ -1,5 +1,12 @@
-import { RANGES, type LidFit, type VesselKind, type Wall } from '@hammock/core';
-import { VESSEL_KINDS } from '../answer/plan.dto.js';
+import {
+  LID_FITS,
+  RANGES,
+  VESSEL_KINDS,
+  WALLS,
+  type LidFit,
+  type VesselKind,
+  type Wall,
+} from '@hammock/core';
 import { ChoiceField, NumberField, TextField } from '../common/fields.js';
 
 /** What is sent to keep a pot. */
@@ -13,10 +20,10 @@ export class VesselDto {
   @NumberField(RANGES.volumeMl, { about: 'Volume to the brim', example: 4000 })
   volumeMl: number;
 
-  @ChoiceField(['loose', 'wellFitting', 'tight'], { about: 'How the lid fits' })
+  @ChoiceField(LID_FITS, { about: 'How the lid fits' })
   lid: LidFit;
 
-  @ChoiceField(['thin', 'heavy'], { about: 'Wall' })
+  @ChoiceField(WALLS, { about: 'Wall' })
   wall: Wall;
 
   @ChoiceField(VESSEL_KINDS, { about: 'What it is; a pot when left out', optional: true })

@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { LidFit, VesselKind, VesselRecord, Wall } from '@hammock/core';
+import { LID_FITS, VESSEL_KINDS, WALLS, type LidFit, type VesselKind, type Wall } from '@hammock/core';
+import type { VesselRecord } from '@hammock/core/records';
 import { Column, Entity } from 'typeorm';
 import { KeptEntity } from '../common/keptEntity.js';
 
@@ -18,15 +19,15 @@ export class Vessel extends KeptEntity implements VesselRecord {
   @Column({ type: 'real' })
   volumeMl: number;
 
-  @ApiProperty({ enum: ['loose', 'wellFitting', 'tight'] })
+  @ApiProperty({ enum: LID_FITS })
   @Column({ type: 'text' })
   lid: LidFit;
 
-  @ApiProperty({ enum: ['thin', 'heavy'] })
+  @ApiProperty({ enum: WALLS })
   @Column({ type: 'text' })
   wall: Wall;
 
-  @ApiProperty({ enum: ['pot', 'pressureCooker', 'multiCooker', 'riceCooker'] })
+  @ApiProperty({ enum: VESSEL_KINDS })
   @Column({ type: 'text', default: 'pot' })
   kind: VesselKind;
 }

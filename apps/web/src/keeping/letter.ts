@@ -1,4 +1,4 @@
-import type { Fields } from '@hammock/core';
+import type { Fields } from '@hammock/core/records';
 import type { Method } from '../api/http.js';
 
 /** What a write stands on: the revision it saw, and what the thing said then. */

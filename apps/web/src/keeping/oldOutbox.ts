@@ -1,4 +1,4 @@
-import type { Fields } from '@hammock/core';
+import type { Fields } from '@hammock/core/records';
 import { readText } from './deviceStorage.js';
 import type { Order } from './letter.js';
 

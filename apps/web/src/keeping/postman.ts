@@ -1,4 +1,4 @@
-import { sameValue, type Fields } from '@hammock/core';
+import { sameValue, type Fields } from '@hammock/core/records';
 import { addressOf, backOffMs, byPlace, nextOf, written, type Letter, type Order } from './letter.js';
 import type { PostmanParts } from './postmanParts.js';
 import { revisionIn, saidIn, settle } from './settle.js';

@@ -1,4 +1,4 @@
-import type { Fields } from '@hammock/core';
+import type { Fields } from '@hammock/core/records';
 import type { Method, Reply } from '../api/http.js';
 import type { Letter, Order } from './letter.js';
 import type { LetterBox } from './letterBox.js';

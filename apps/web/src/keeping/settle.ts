@@ -1,4 +1,4 @@
-import { mergeFields, sameValue, type Fields } from '@hammock/core';
+import { mergeFields, sameValue, type Fields } from '@hammock/core/records';
 import type { Letter } from './letter.js';
 
 /** What the server adds to what was said. */

@@ -16,7 +16,7 @@ import { clockText } from './stove/clock.js';
 import { dayText } from './notebook/days.js';
 import { StoveScreen } from './stove/StoveScreen.js';
 
-jest.mock('./stove/alarm.js', () => ({
+jest.mock('../instruments/alarm.js', () => ({
   primeAlarm: () => undefined,
   alarmAt: () => undefined,
   ring: () => undefined,

@@ -17,7 +17,7 @@ import { PasteList } from './pour/PasteList.js';
 import { PourScreen } from './pour/PourScreen.js';
 import { StoveScreen } from './stove/StoveScreen.js';
 
-jest.mock('./stove/alarm.js', () => ({
+jest.mock('../instruments/alarm.js', () => ({
   primeAlarm: () => undefined,
   alarmAt: () => undefined,
   ring: () => undefined,

@@ -1,4 +1,4 @@
-import type { ChangesReply, CookLine, CookRecord, CookSaid, TapRecord } from '@hammock/core';
+import type { ChangesReply, CookLine, CookRecord, CookSaid, TapRecord } from '@hammock/core/records';
 import { revisionIn } from '../keeping/settle.js';
 import { beginning, cookPath, saidFields, saidKey, saidOf } from './cookOrders.js';
 import { isUnfinished } from './cookRecord.js';

@@ -1,4 +1,4 @@
-import type { CookLine, CookRecord, Fields, TapRecord } from '@hammock/core';
+import type { CookLine, CookRecord, Fields, TapRecord } from '@hammock/core/records';
 import type { Order } from '../keeping/letter.js';
 import { onThisDevice } from './time.js';
 

@@ -1,4 +1,5 @@
-import { cautionsFor, type CookLine, type CookRecord, type PlanInput, type StageEvent } from '@hammock/core';
+import { cautionsFor, type PlanInput, type StageEvent } from '@hammock/core';
+import type { CookLine, CookRecord } from '@hammock/core/records';
 import type { Draft } from './draftOf.js';
 import { nowMs } from './time.js';
 

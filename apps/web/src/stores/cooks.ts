@@ -1,16 +1,12 @@
+import { answer, inOrder, replay, type PlanInput, type StageEvent } from '@hammock/core';
 import {
-  answer,
-  inOrder,
-  replay,
   sameValue,
   type CookLine,
   type CookRecord,
   type CookSaid,
   type OutcomeRecord,
-  type PlanInput,
-  type StageEvent,
   type TapRecord,
-} from '@hammock/core';
+} from '@hammock/core/records';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { ask } from '../api/http.js';

@@ -1,14 +1,5 @@
-import {
-  scalePlan,
-  type AmountInput,
-  type Changed,
-  type DishRecord,
-  type DishSpec,
-  type Fields,
-  type IngredientInput,
-  type PlanInput,
-  type PlanRecord,
-} from '@hammock/core';
+import { scalePlan, type AmountInput, type IngredientInput, type PlanInput } from '@hammock/core';
+import type { Changed, DishRecord, DishSpec, Fields, PlanRecord } from '@hammock/core/records';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { ask } from '../api/http.js';

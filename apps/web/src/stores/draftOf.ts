@@ -1,10 +1,5 @@
-import {
-  METHOD_VESSEL,
-  type DishRecord,
-  type DishSpec,
-  type PlanInput,
-  type PlanRecord,
-} from '@hammock/core';
+import { METHOD_VESSEL, type PlanInput } from '@hammock/core';
+import type { DishRecord, DishSpec, PlanRecord } from '@hammock/core/records';
 import { useKitchen } from './kitchen.js';
 
 /** The plan being worked on: a dish for so many, and which of the household's things it is made with. */

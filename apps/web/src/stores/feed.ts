@@ -1,4 +1,4 @@
-import type { ChangesReply } from '@hammock/core';
+import type { ChangesReply } from '@hammock/core/records';
 import { ask } from '../api/http.js';
 import { deviceNowMs } from '../keeping/deviceClock.js';
 import { otherTabs } from '../keeping/tabs.js';

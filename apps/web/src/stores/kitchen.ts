@@ -5,7 +5,7 @@ import type {
   HouseholdFields,
   HouseholdRecord,
   KeptRecord,
-} from '@hammock/core';
+} from '@hammock/core/records';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { ask } from '../api/http.js';

@@ -16,7 +16,7 @@ import type {
   SteamTestRecord,
   VesselFields,
   VesselRecord,
-} from '@hammock/core';
+} from '@hammock/core/records';
 import { array, looseObject, number, picklist, string } from 'valibot';
 
 /** The kinds of thing a kitchen keeps, by the name of their list. */

@@ -1,4 +1,5 @@
-import { mergeFields, type Changed, type CupRecord, type KeptRecord, type Measure } from '@hammock/core';
+import { type Measure } from '@hammock/core';
+import { mergeFields, type Changed, type CupRecord, type KeptRecord } from '@hammock/core/records';
 
 /** The list with a row of the server in its place, or without it when it was taken away. */
 export function withRow(list: readonly KeptRecord[], row: Changed<KeptRecord>): readonly KeptRecord[] {

@@ -1,4 +1,5 @@
-import { ingredientById, ownRows, type Ingredient, type IngredientRecord } from '@hammock/core';
+import { ingredientById, ownRows, type Ingredient } from '@hammock/core';
+import type { IngredientRecord } from '@hammock/core/records';
 import { useKitchen } from './kitchen.js';
 
 let from: readonly IngredientRecord[] | undefined;

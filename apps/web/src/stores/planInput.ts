@@ -1,11 +1,5 @@
-import {
-  readWaterTest,
-  withMeasured,
-  type DishSpec,
-  type IngredientRecord,
-  type OwnIngredient,
-  type PlanInput,
-} from '@hammock/core';
+import { readWaterTest, withMeasured, type OwnIngredient, type PlanInput } from '@hammock/core';
+import type { DishSpec, IngredientRecord } from '@hammock/core/records';
 import type { Draft } from './draftOf.js';
 import type { KitchenLists } from './kitchenKept.js';
 

@@ -1,4 +1,5 @@
-import { answer, type CookRecord } from '@hammock/core';
+import { answer } from '@hammock/core';
+import type { CookRecord } from '@hammock/core/records';
 import { beforeEach, describe, expect, it } from '@jest/globals';
 import { BAGS, DISHES, HOUSEHOLD, network, settle, soon, VESSELS, CUPS, HOBS } from '../testing/household.js';
 import { eventsOf } from './cookRecord.js';

@@ -6,7 +6,7 @@ import type {
   HobRecord,
   HouseholdRecord,
   VesselRecord,
-} from '@hammock/core';
+} from '@hammock/core/records';
 import { useCooks } from '../stores/cooks.js';
 import { useDraft } from '../stores/draft.js';
 import { useHistory } from '../stores/history.js';

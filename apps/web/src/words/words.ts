@@ -1,6 +1,5 @@
 import type {
   Allergen,
-  BaseSeen,
   DoubtPart,
   Drain,
   HeatSetting,
@@ -15,11 +14,11 @@ import type {
   TermKind,
   Texture,
   Toast,
-  Verdict,
   VesselKind,
   Wall,
   Wash,
 } from '@hammock/core';
+import type { BaseSeen, Verdict } from '@hammock/core/records';
 
 /** Every code of the core in the words of the kitchen, in one voice. */
 export const TEXTURE: Readonly<Record<Texture, string>> = {
@@ -51,7 +50,9 @@ export const WASH: Readonly<Record<Wash, string>> = {
   untilClear: 'rinsed until clear',
 };
 
-export const DRAIN: Readonly<Record<Drain, string>> = { shaken: 'shaken dry', sieve: '20 min in a sieve' };
+/** How grain was drained, by as long as it was. */
+export const drainText = (drain: Drain, sieveMin: number): string =>
+  drain === 'shaken' ? 'shaken dry' : `${sieveMin.toString()} min in a sieve`;
 
 export const TOAST: Readonly<Record<Toast, string>> = {
   none: 'not toasted',

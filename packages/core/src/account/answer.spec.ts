@@ -2,9 +2,9 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { anyPlan, BIG_POT, POT } from '../testing/plans.js';
 import { answer, type Answer } from './answer.js';
-import type { PlanInput } from './planInput.js';
-import { problemText } from './problem.js';
-import { scalePlan } from './scalePlan.js';
+import type { PlanInput } from '../plan/planInput.js';
+import { problemText } from '../plan/problem.js';
+import { scalePlan } from '../plan/scalePlan.js';
 
 const PILAF: PlanInput = { grainId: 'longGrainWhite', grain: { cups: 2 }, vessel: BIG_POT };
 

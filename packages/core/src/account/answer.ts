@@ -1,13 +1,13 @@
-import { beforeLiquid } from './beforeLiquid.js';
+import { beforeLiquid } from '../acts/beforeLiquid.js';
 import { deepFreeze, fail, ok, type Result } from '../result.js';
 import type { Boil } from '../heat/atmosphere.js';
 import type { Stage } from '../method/stage.js';
-import { baseAccount, type BaseAccount } from './base.js';
-import { completePlan } from './completePlan.js';
+import { baseAccount, type BaseAccount } from '../plan/base.js';
+import { completePlan } from '../plan/completePlan.js';
 import { doubtOf, type Doubt } from './doubt.js';
-import { targetMoisture, textureOf } from './grainWater.js';
+import { targetMoisture, textureOf } from '../grain/texture.js';
 import { levels, type Levels } from './levels.js';
-import type { CompletePlan, PlanInput, Rule } from './planInput.js';
+import type { CompletePlan, PlanInput, Rule } from '../plan/planInput.js';
 import {
   keepBy,
   pourOf,
@@ -19,13 +19,13 @@ import {
   type Verdict,
   type Window,
 } from './pours.js';
-import type { PlanProblem } from './problem.js';
+import type { PlanProblem } from '../plan/problem.js';
 import { doesNotFit, neverBoils } from './refusals.js';
 import { otherRules, ruleWaterG, type RuleAnswer } from './rules.js';
 import { saltAccount, type SaltAccount } from './salt.js';
 import { moistureFor, solvePour, type Solution } from './solvePour.js';
 import type { StageSteam } from './steamWalk.js';
-import { surroundings } from './surroundings.js';
+import { surroundings } from '../plan/surroundings.js';
 import { total, type Term } from './term.js';
 import { warningsFor, type Warning } from './warnings.js';
 import { waysOut, type WaysOut } from './waysOut.js';

@@ -1,13 +1,13 @@
 import { CP_FAT, CP_GRAIN_SOLIDS, CP_WATER } from '../heat/constants.js';
 import { potHeatCapacity } from '../heat/equipment.js';
-import { inPot } from './base.js';
-import { dryMatter, startW } from './grainWater.js';
-import type { CompletePlan } from './planInput.js';
+import { inPot } from '../plan/base.js';
+import { DRY_G_PER_ML } from '../grain/wetting.js';
+import { dryMatter } from '../grain/moisture.js';
+import { startW } from '../grain/preparing.js';
+import type { CompletePlan } from '../plan/planInput.js';
 
 /** A base or toasted grain meets the liquid at about this temperature, °C †. */
 const HOT_BASE_C = 90;
-/** Dry grain, g/ml †. */
-export const DRY_G_PER_ML = 1.5;
 
 /** Pot and contents as the fire has to warm them. */
 export interface Contents {

@@ -1,11 +1,12 @@
 import { lidLoss } from '../heat/equipment.js';
 import { holdsBoil, surplusW, type Surroundings } from '../heat/steam.js';
 import type { Stage } from '../method/stage.js';
-import { baseAccount } from './base.js';
-import { dryBasis, dryMatter, startW } from './grainWater.js';
-import type { CompletePlan } from './planInput.js';
+import { baseAccount } from '../plan/base.js';
+import { dryBasis, dryMatter } from '../grain/moisture.js';
+import { startW } from '../grain/preparing.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import type { Solution } from './solvePour.js';
-import { surroundings } from './surroundings.js';
+import { surroundings } from '../plan/surroundings.js';
 
 /** What is not known exactly, and how many grams of the pour hang on it (one standard deviation). */
 export interface DoubtPart {

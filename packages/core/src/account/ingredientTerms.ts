@@ -1,5 +1,5 @@
-import { baseAccount, inPot, type InPot } from './base.js';
-import type { CompletePlan } from './planInput.js';
+import { baseAccount, inPot, type InPot } from '../plan/base.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import type { Term } from './term.js';
 
 /** Water a film of tomato or coconut solids keeps on the grain, g per g of fat-free, salt-free solids †. */

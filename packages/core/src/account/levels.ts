@@ -1,6 +1,6 @@
 import { heightMm, openingM2 } from '../heat/equipment.js';
-import { inPot } from './base.js';
-import type { CompletePlan } from './planInput.js';
+import { inPot } from '../plan/base.js';
+import type { CompletePlan } from '../plan/planInput.js';
 
 /** How high things stand in this pot, mm from its floor, for drawing it and for checking that it fits. */
 export interface Levels {

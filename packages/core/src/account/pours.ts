@@ -1,6 +1,7 @@
 import type { Ingredient } from '../larder/composition.js';
-import { dryBasis, dryMatter, shiftOf, targetMoisture, TEXTURE_BANDS } from './grainWater.js';
-import type { CompletePlan } from './planInput.js';
+import { dryBasis, dryMatter } from '../grain/moisture.js';
+import { shiftOf, targetMoisture, TEXTURE_BANDS } from '../grain/texture.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import type { Solution } from './solvePour.js';
 
 /** An amount of a liquid poured. */

@@ -2,8 +2,8 @@ import { describe, expect, it } from '@jest/globals';
 import { GRAINS } from '../larder/grains.js';
 import { answer, type Answer } from './answer.js';
 import { OTHERS, TABLE } from '../testing/pots.js';
-import { targetMoisture } from './grainWater.js';
-import type { PlanInput } from './planInput.js';
+import { targetMoisture } from '../grain/texture.js';
+import type { PlanInput } from '../plan/planInput.js';
 
 const CUP_ML = 236.588;
 const POT = { diameterCm: 22, volumeMl: 4000 };

@@ -1,6 +1,6 @@
 import type { Levels } from './levels.js';
-import type { CompletePlan } from './planInput.js';
-import type { PlanProblem } from './problem.js';
+import type { CompletePlan } from '../plan/planInput.js';
+import type { PlanProblem } from '../plan/problem.js';
 
 /** A stage that waits for a boil it never gets, or a pot that stays too cool to cook. */
 export function neverBoils(plan: CompletePlan, stageId: string | undefined): PlanProblem {

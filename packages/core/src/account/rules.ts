@@ -1,6 +1,6 @@
-import { textureOf } from './grainWater.js';
+import { textureOf } from '../grain/texture.js';
 import { HALF_INCH_MM, JOINT_MM, liquidAtLevel, TWO_FINGERS_MM } from './levels.js';
-import { RULES, type CompletePlan, type Rule } from './planInput.js';
+import { RULES, type CompletePlan, type Rule } from '../plan/planInput.js';
 import { moistureFor, type Solution } from './solvePour.js';
 
 /** What a rule of thumb would pour here and what would come of it. */

@@ -1,6 +1,6 @@
 import { WHO_SALT_G_PER_DAY } from '../larder/constants.js';
-import { baseAccount, inPot } from './base.js';
-import type { CompletePlan, Served } from './planInput.js';
+import { baseAccount, inPot } from '../plan/base.js';
+import type { CompletePlan, Served } from '../plan/planInput.js';
 
 /** One place salt comes from. */
 export interface SaltSource {

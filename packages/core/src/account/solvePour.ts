@@ -1,6 +1,8 @@
-import { clingingPerG, dryBasis, dryMatter, startW, targetMoisture, wetBasis } from './grainWater.js';
+import { dryBasis, dryMatter, wetBasis } from '../grain/moisture.js';
+import { clingingPerG, startW } from '../grain/preparing.js';
+import { targetMoisture } from '../grain/texture.js';
 import { ingredientTerms } from './ingredientTerms.js';
-import type { CompletePlan } from './planInput.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { stageSteam } from './stageSteam.js';
 import type { StageSteam } from './steamWalk.js';
 import { total, type Term } from './term.js';
@@ -116,7 +118,13 @@ function grainTerms(plan: CompletePlan, moisture: number): Term[] {
       side: 'comesFrom',
       g: plan.grainG * perG,
       of: plan.grain.id,
-      inputs: { grainG: plan.grainG, clingingGPerG: perG, drain: plan.drain, toast: plan.toast },
+      inputs: {
+        grainG: plan.grainG,
+        clingingGPerG: perG,
+        drain: plan.drain,
+        ...(plan.drain === 'sieve' ? { sieveMin: plan.sieveMin } : {}),
+        toast: plan.toast,
+      },
     });
   }
   return terms;

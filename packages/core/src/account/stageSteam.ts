@@ -1,13 +1,13 @@
 import { comeUp, standingSteam } from '../heat/steam.js';
 import { isWet, plannedMin, type Stage } from '../method/stage.js';
 import { contentsOf } from './contents.js';
-import { dryBasis } from './grainWater.js';
-import type { CompletePlan } from './planInput.js';
+import { dryBasis } from '../grain/moisture.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { drinkingHere, drinks, drinksOnTheWay, GAPS_FULL } from './steamDrinking.js';
 import { fryDry } from './steamFryDry.js';
 import { pressure, pressureUp, release } from './steamUnderPressure.js';
 import { add, entry, factsOf, SERVING_MIN, type StageSteam, type Walk } from './steamWalk.js';
-import { surroundings } from './surroundings.js';
+import { surroundings } from '../plan/surroundings.js';
 
 /** The pot is held at a full boil this long to see bubbles all over and stir once, min †. */
 export const BOIL_DWELL_MIN = 1;

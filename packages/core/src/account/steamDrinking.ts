@@ -1,9 +1,11 @@
 import { LID_FILM_G_PER_M2 } from '../heat/constants.js';
 import { openingM2 } from '../heat/equipment.js';
 import { plannedMin, type Sign, type Stage } from '../method/stage.js';
-import { rateAt, soakRate, SOAKS_TO_C, swelling } from './grainWater.js';
+import { soakRate, SOAKS_TO_C } from '../grain/soaking.js';
+import { swelling } from '../grain/swelling.js';
+import { rateAt } from '../grain/uptake.js';
 import type { Walk } from './steamWalk.js';
-import { filmed, GAPS_PER_ML, gapsPerDryG, percolating } from './wetting.js';
+import { filmed, GAPS_PER_ML, gapsPerDryG, percolating } from '../grain/wetting.js';
 
 /** Share of the gaps among the grain still full of liquid when this is seen at the surface †. */
 export const GAPS_FULL: Partial<Readonly<Record<Sign | 'flip', number>>> = {

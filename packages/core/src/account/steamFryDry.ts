@@ -1,12 +1,12 @@
 import { boilingSteamRate, comeUp } from '../heat/steam.js';
 import { plannedMin, type Stage } from '../method/stage.js';
 import { heatParts } from './contents.js';
-import { clingingPerG } from './grainWater.js';
+import { clingingPerG } from '../grain/preparing.js';
 import { ingredientTerms } from './ingredientTerms.js';
-import type { CompletePlan } from './planInput.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { GAPS_FULL } from './steamDrinking.js';
 import { add, type Walk } from './steamWalk.js';
-import { gapsPerDryG } from './wetting.js';
+import { gapsPerDryG } from '../grain/wetting.js';
 
 /**
  * The grain goes cold into a stew at the boil, warms with it and takes it up: what is vapour until then is little

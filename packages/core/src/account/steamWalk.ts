@@ -2,8 +2,10 @@ import { CLOTH_HOLDS_G, LID_FILM_G_PER_M2 } from '../heat/constants.js';
 import { lidLoss, openingM2 } from '../heat/equipment.js';
 import { boilingSteamRate, holdsBoil, leakRate, type Surroundings } from '../heat/steam.js';
 import { isWet, plannedMin, type Stage } from '../method/stage.js';
-import { drinksPerMin, dryMatter, fullW, rateAt, wettedW } from './grainWater.js';
-import type { CompletePlan } from './planInput.js';
+import { dryMatter } from '../grain/moisture.js';
+import { wettedW } from '../grain/preparing.js';
+import { drinksPerMin, fullW, rateAt } from '../grain/uptake.js';
+import type { CompletePlan } from '../plan/planInput.js';
 
 /** Steam of one stage, or of what is lost besides: under the lid, into a cloth, at the table. */
 export interface StageSteam {

@@ -1,11 +1,11 @@
 import type { Boil } from '../heat/atmosphere.js';
-import { coveredMinutes } from '../method/methods.js';
+import { coveredMinutes } from '../method/timing.js';
 import { isWet, plannedMin } from '../method/stage.js';
-import { inPot } from './base.js';
-import { rateAt } from './grainWater.js';
+import { inPot } from '../plan/base.js';
+import { rateAt } from '../grain/uptake.js';
 import { filmSolids } from './ingredientTerms.js';
 import type { Levels } from './levels.js';
-import type { CompletePlan } from './planInput.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import type { SaltAccount } from './salt.js';
 import type { Solution } from './solvePour.js';
 import type { WaysOut } from './waysOut.js';

@@ -1,6 +1,6 @@
-import { baseAccount, baseRate } from './base.js';
-import { dryMatter } from './grainWater.js';
-import type { CompletePlan, PlannedIngredient } from './planInput.js';
+import { baseAccount, baseRate } from '../plan/base.js';
+import { dryMatter } from '../grain/moisture.js';
+import type { CompletePlan, PlannedIngredient } from '../plan/planInput.js';
 import { solvePour } from './solvePour.js';
 
 /** Three ways out of a base that brings more water than the grain can take; each alone is enough. */

@@ -4,7 +4,7 @@ import { METHODS } from '../method/methods.js';
 import type { Stage } from '../method/stage.js';
 import { anyPlan, BIG_POT, POT } from '../testing/plans.js';
 import { answer, type Answer } from './answer.js';
-import { RULES, type PlanInput } from './planInput.js';
+import { RULES, type PlanInput } from '../plan/planInput.js';
 
 const PILAF: PlanInput = { grainId: 'longGrainWhite', grain: { cups: 2 }, vessel: BIG_POT };
 const STEW: PlanInput = {

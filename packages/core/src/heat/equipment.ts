@@ -13,14 +13,24 @@ import {
   WALL_KJ_PER_K_M2,
 } from './constants.js';
 
-export type HeatSetting = keyof typeof HOB_POWER_W;
-export type HobKind = keyof typeof CAPTURE_EXPONENT;
-export type LidFit = 'loose' | 'wellFitting' | 'tight';
-/** How the pot is closed during a stage; cloth, foil and parchment lie under its own lid. */
-export type LidState = 'off' | 'ajar' | 'on' | 'cloth' | 'foil' | 'parchment' | 'sealed' | 'pressure';
+/** Settings of a ring, hottest first. */
+export const HEATS = ['high', 'mediumHigh', 'medium', 'low', 'veryLow', 'off'] as const;
+export type HeatSetting = (typeof HEATS)[number];
+/** Rings a vessel can stand on; the last is a vessel's own heater. */
+export const HOB_KINDS = ['gas', 'electric', 'induction', 'builtIn'] as const;
+export type HobKind = (typeof HOB_KINDS)[number];
+export const LID_FITS = ['loose', 'wellFitting', 'tight'] as const;
+export type LidFit = (typeof LID_FITS)[number];
+/** What can close a pot for its covered time; cloth, foil and parchment lie under its own lid. */
+export const SEALS = ['ajar', 'on', 'cloth', 'foil', 'parchment', 'sealed'] as const;
+/** How the pot is closed during a stage. */
+export const LID_STATES = ['off', ...SEALS, 'pressure'] as const;
+export type LidState = (typeof LID_STATES)[number];
 /** What the vessel is; the last two bring their own heater. */
-export type VesselKind = 'pot' | 'pressureCooker' | 'multiCooker' | 'riceCooker';
-export type Wall = keyof typeof WALL_KJ_PER_K_M2;
+export const VESSEL_KINDS = ['pot', 'pressureCooker', 'multiCooker', 'riceCooker'] as const;
+export type VesselKind = (typeof VESSEL_KINDS)[number];
+export const WALLS = ['thin', 'heavy'] as const;
+export type Wall = (typeof WALLS)[number];
 
 /** A pot as the heat sees it. */
 export interface VesselSpec {

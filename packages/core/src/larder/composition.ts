@@ -17,19 +17,21 @@ export const SOURCES = {
 export type SourceId = keyof typeof SOURCES;
 
 /** The fourteen allergens commonly required on labels, as far as one-pot grains meet them. */
-export type Allergen =
-  | 'milk'
-  | 'eggs'
-  | 'gluten'
-  | 'nuts'
-  | 'peanuts'
-  | 'crustaceans'
-  | 'molluscs'
-  | 'fish'
-  | 'soy'
-  | 'celery'
-  | 'sesame'
-  | 'mustard';
+export const ALLERGENS = [
+  'milk',
+  'eggs',
+  'gluten',
+  'nuts',
+  'peanuts',
+  'crustaceans',
+  'molluscs',
+  'fish',
+  'soy',
+  'celery',
+  'sesame',
+  'mustard',
+] as const;
+export type Allergen = (typeof ALLERGENS)[number];
 
 /** A natural unit: one medium onion, one tin. */
 export interface NaturalUnit {
@@ -63,45 +65,50 @@ export interface Ingredient {
   readonly source: SourceId;
 }
 
-export type Behaviour =
-  | 'liquid'
-  | 'cultured'
-  | 'coconutMilk'
-  | 'tomato'
-  | 'smoothTomato'
-  | 'onion'
-  | 'softVegetable'
-  | 'hardVegetable'
-  | 'potato'
-  | 'frozenVegetable'
-  | 'driedVegetable'
-  | 'driedFruit'
-  | 'desiccated'
-  | 'mushroom'
-  | 'meat'
-  | 'fat'
-  | 'dry'
-  | 'noodle'
-  | 'wholePulse'
-  | 'splitPulse'
-  | 'soyChunk';
+/** Ways an ingredient gives up its water; each has a row in RELEASE. */
+export const BEHAVIOURS = [
+  'liquid',
+  'cultured',
+  'coconutMilk',
+  'tomato',
+  'smoothTomato',
+  'onion',
+  'softVegetable',
+  'hardVegetable',
+  'potato',
+  'frozenVegetable',
+  'driedVegetable',
+  'driedFruit',
+  'desiccated',
+  'mushroom',
+  'meat',
+  'fat',
+  'dry',
+  'noodle',
+  'wholePulse',
+  'splitPulse',
+  'soyChunk',
+] as const;
+export type Behaviour = (typeof BEHAVIOURS)[number];
 
 /** How far an ingredient has been cooked when the liquid goes in. */
-export type State =
-  | 'whole'
-  | 'withLiquid'
-  | 'softened'
-  | 'mushy'
-  | 'oilSeparated'
-  | 'translucent'
-  | 'golden'
-  | 'brown'
-  | 'browned'
-  | 'raw'
-  | 'steeped'
-  | 'cooked'
-  | 'dry'
-  | 'soaked';
+export const STATES = [
+  'whole',
+  'withLiquid',
+  'softened',
+  'mushy',
+  'oilSeparated',
+  'translucent',
+  'golden',
+  'brown',
+  'browned',
+  'raw',
+  'steeped',
+  'cooked',
+  'dry',
+  'soaked',
+] as const;
+export type State = (typeof STATES)[number];
 
 /** What a state does to water: the share of the ingredient's own water set free, or g drunk per g. */
 export interface Release {

@@ -4,7 +4,8 @@ import { RELEASE } from './composition.js';
 import { ingredientById } from './larder.js';
 
 /** How an ingredient differs from the one it is like. */
-export type Body = 'thinner' | 'same' | 'thicker';
+export const BODIES = ['thinner', 'same', 'thicker'] as const;
+export type Body = (typeof BODIES)[number];
 
 /** An ingredient of the household's own: by its figures, or by one it is like. */
 export interface OwnIngredient {

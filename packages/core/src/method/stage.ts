@@ -45,6 +45,9 @@ export const SIGNS = [
 ] as const;
 export type Sign = (typeof SIGNS)[number];
 
+/** What can end a stage. */
+export const STAGE_ENDS = ['minutes', 'count', 'sign', 'flip'] as const;
+
 /**
  * A stage ends after minutes, on a count of whistles, on a sign, or when the cooker's switch flips; all but the
  * first with the minutes it usually takes, where the plan knows.

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
-import { completePlan } from '../account/completePlan.js';
-import type { PlanInput } from '../account/planInput.js';
+import { completePlan } from '../plan/completePlan.js';
+import type { PlanInput } from '../plan/planInput.js';
 import { chancesAt, COSTS, countOf, Reader, windowFor, worth, type Samples } from './chances.js';
 import { DOUBTS } from './doubts.js';
 import { Gathering } from './gather.js';

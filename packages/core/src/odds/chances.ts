@@ -1,7 +1,7 @@
-import { targetMoisture } from '../account/grainWater.js';
-import type { CompletePlan } from '../account/planInput.js';
+import { targetMoisture } from '../grain/texture.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { BASE_BANDS, NO_HARD_CENTRE, WET_POT_PER_G } from '../pot/constants.js';
-import { WET_TOP_G_PER_M2 } from '../pot/kernel.js';
+import { WET_TOP_G_PER_M2 } from '../grain/kernel.js';
 import { DOUBTS } from './doubts.js';
 import { isTimed, POINT, POINT_SIZE, ROW, type Frame } from './sample.js';
 

@@ -1,5 +1,5 @@
 import { SPREAD } from '../account/doubt.js';
-import type { CompletePlan } from '../account/planInput.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import type { TrueValues } from '../pot/setup.js';
 
 /** What a kitchen hides from its cook, in the order they are drawn. */

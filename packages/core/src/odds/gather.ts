@@ -1,6 +1,6 @@
 import { oddsFrom, type Odds } from './odds.js';
 import { frameOf, ROW, sampleRows, type Frame } from './sample.js';
-import type { CompletePlan } from '../account/planInput.js';
+import type { CompletePlan } from '../plan/planInput.js';
 
 /** Samples of one plan that grow piece by piece, in whatever order the pieces come. */
 export class Gathering {

@@ -1,5 +1,5 @@
-import { targetMoisture } from '../account/grainWater.js';
-import type { CompletePlan } from '../account/planInput.js';
+import { targetMoisture } from '../grain/texture.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { cookPot } from '../pot/cook.js';
 import type { Seen } from '../pot/walk.js';
 import { countOf, Reader, type Samples } from './chances.js';

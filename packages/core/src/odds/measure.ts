@@ -1,8 +1,8 @@
 import { SPREAD } from '../account/doubt.js';
-import { baseAccount } from '../account/base.js';
-import type { CompletePlan } from '../account/planInput.js';
+import { baseAccount } from '../plan/base.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { NO_HARD_CENTRE, WET_POT_PER_G } from '../pot/constants.js';
-import { WET_TOP_G_PER_M2 } from '../pot/kernel.js';
+import { WET_TOP_G_PER_M2 } from '../grain/kernel.js';
 import { CAUGHT_LOG, COSTS, countOf, Reader, windowFor, type Samples } from './chances.js';
 import { DOUBTS, type DoubtCode } from './doubts.js';
 import { POINT, ROW } from './sample.js';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { mean, sampleStandardDeviation } from 'simple-statistics';
-import { completePlan } from '../account/completePlan.js';
-import type { CompletePlan, PlanInput } from '../account/planInput.js';
+import { completePlan } from '../plan/completePlan.js';
+import type { CompletePlan, PlanInput } from '../plan/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import { judge } from '../pot/judge.js';
 import { cookPot } from '../pot/cook.js';

@@ -1,4 +1,4 @@
-import type { CompletePlan } from '../account/planInput.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { plannedMin } from '../method/stage.js';
 import { deepFreeze } from '../result.js';
 import { chancesAt, countOf, worth, type Chances, type Samples, type Where } from './chances.js';

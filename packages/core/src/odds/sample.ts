@@ -1,5 +1,6 @@
-import { targetMoisture, wetBasis } from '../account/grainWater.js';
-import type { CompletePlan } from '../account/planInput.js';
+import { wetBasis } from '../grain/moisture.js';
+import { targetMoisture } from '../grain/texture.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import { doubtOf } from '../account/doubt.js';
 import { plannedMin, type Stage } from '../method/stage.js';

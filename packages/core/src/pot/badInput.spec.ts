@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { answerPlan } from '../account/answer.js';
-import { completePlan } from '../account/completePlan.js';
+import { completePlan } from '../plan/completePlan.js';
 import { moistureFor, solvePour } from '../account/solvePour.js';
 import { planOf, pourOf, restedM, codes, PILAF } from '../testing/cooked.js';
 import { anyPlan } from '../testing/plans.js';

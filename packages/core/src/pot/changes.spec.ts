@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { completePlan } from '../account/completePlan.js';
-import type { CompletePlan, PlanInput } from '../account/planInput.js';
+import { completePlan } from '../plan/completePlan.js';
+import type { CompletePlan, PlanInput } from '../plan/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import type { Stage } from '../method/stage.js';
 import { edited as editedBy, PILAF, planOf } from '../testing/cooked.js';

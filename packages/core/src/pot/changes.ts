@@ -1,7 +1,7 @@
-import type { CompletePlan } from '../account/planInput.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import type { HeatSetting } from '../heat/equipment.js';
-import { coveredMinutes } from '../method/methods.js';
+import { coveredMinutes } from '../method/timing.js';
 import { plannedMin, type Stage } from '../method/stage.js';
 import { cookPot, type Cooked } from './cook.js';
 import { judge, type PotFlags } from './judge.js';

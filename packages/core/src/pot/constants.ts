@@ -1,20 +1,5 @@
 /** Values of the pot over time. Every † is from memory and common practice; docs/model.md says what each does. */
 
-/** Grain cooks and drinks by the law of Suzuki et al., J. Food Science 41 (1976): 79.5 kJ/mol below 110 °C, where
- * the starch's own reaction decides, and 36.8 above, where water's way into the grain does †. */
-export const COOKING = { lowJPerMol: 79_500, highJPerMol: 36_800, changesAtC: 110 } as const;
-
-/** Cooked fraction per minute at 100 °C, by family, for the family's own covered minutes †. */
-export const COOKS_PER_MIN = {
-  white: { rate: 0.19, coveredMin: 15 },
-  parboiled: { rate: 0.13, coveredMin: 20 },
-  wholegrain: { rate: 0.06, coveredMin: 40 },
-  small: { rate: 0.16, coveredMin: 18 },
-  cracked: { rate: 0.24, coveredMin: 12 },
-} as const;
-/** Water a grain needs before it cooks at all, and at which it cooks at its full rate, W †. */
-export const COOKS_FROM_W = 0.25;
-export const COOKS_FULL_W = 0.75;
 /** Grain in nothing but steam drinks at this share of its rate, under a lid and open †. */
 export const STEAM_DRINKS = { lidded: 0.1, open: 0.02 } as const;
 /** The top of an open bed that stands above its liquid is cooler than the boil, K †. */

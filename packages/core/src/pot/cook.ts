@@ -1,4 +1,4 @@
-import type { CompletePlan } from '../account/planInput.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { isWet, type Stage } from '../method/stage.js';
 import { setupOf, type Setup, type TrueValues } from './setup.js';
 import type { Order } from './integrate.js';

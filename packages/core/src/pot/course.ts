@@ -1,5 +1,5 @@
-import { beforeLiquid, type BeforeStage } from '../account/beforeLiquid.js';
-import type { CompletePlan } from '../account/planInput.js';
+import { beforeLiquid, type BeforeStage } from '../acts/beforeLiquid.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { heightMm, openingM2 } from '../heat/equipment.js';
 import type { Stage } from '../method/stage.js';
 import { deepFreeze } from '../result.js';

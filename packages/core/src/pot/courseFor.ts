@@ -1,7 +1,7 @@
 import { answerPlan } from '../account/answer.js';
-import { completePlan } from '../account/completePlan.js';
-import type { CompletePlan, PlanInput } from '../account/planInput.js';
-import type { PlanProblem } from '../account/problem.js';
+import { completePlan } from '../plan/completePlan.js';
+import type { CompletePlan, PlanInput } from '../plan/planInput.js';
+import type { PlanProblem } from '../plan/problem.js';
 import { solvePour } from '../account/solvePour.js';
 import { ok, type Result } from '../result.js';
 import { courseOf, type Course } from './course.js';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import type { CompletePlan, PlanInput } from '../account/planInput.js';
+import type { CompletePlan, PlanInput } from '../plan/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import { GRAINS } from '../larder/grains.js';
 import type { Stage } from '../method/stage.js';
@@ -9,7 +9,7 @@ import { cookPot } from './cook.js';
 import { courseFor, pouredWaterG } from './courseFor.js';
 import { courseOf } from './course.js';
 import { bandOf, judge } from './judge.js';
-import { cooksPerMin, readiness } from './kinetics.js';
+import { cooksPerMin, readiness } from '../grain/kinetics.js';
 import { AS_PLANNED, setupOf, type TrueValues } from './setup.js';
 import { BROWN, CRUST, FREE, get, STEAM, TEMP, W0 } from './state.js';
 import { stretchesOf } from './stretches.js';

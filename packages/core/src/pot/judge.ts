@@ -1,6 +1,7 @@
-import { shiftOf, textureOf, wetBasis } from '../account/grainWater.js';
+import { wetBasis } from '../grain/moisture.js';
+import { shiftOf, textureOf } from '../grain/texture.js';
 import { BASE_BANDS, BREAKS, DRY_TOP_POINTS, NO_HARD_CENTRE, WET_POT_PER_G } from './constants.js';
-import { WET_TOP_G_PER_M2 } from './kernel.js';
+import { WET_TOP_G_PER_M2 } from '../grain/kernel.js';
 import type { Cooked } from './cook.js';
 import { BEDS, BROWN, DONE0, FREE, get, STARCH, TOP, W0, type State } from './state.js';
 

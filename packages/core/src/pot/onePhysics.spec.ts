@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import type { PlanInput } from '../account/planInput.js';
+import type { PlanInput } from '../plan/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import { METHODS } from '../method/methods.js';
 import { PILAF, planOf, restedM } from '../testing/cooked.js';

@@ -1,5 +1,6 @@
-import { soakRate, SOAKS_TO_C, swelling } from '../account/grainWater.js';
-import { filmed, gapsPerDryG, percolating } from '../account/wetting.js';
+import { soakRate, SOAKS_TO_C } from '../grain/soaking.js';
+import { swelling } from '../grain/swelling.js';
+import { filmed, gapsPerDryG, percolating } from '../grain/wetting.js';
 import { arrhenius } from '../heat/arrhenius.js';
 import { CP_WATER } from '../heat/constants.js';
 import { vapourPressure } from '../heat/saturation.js';
@@ -17,7 +18,7 @@ import {
   TOP_DRINKS_PER_MIN,
   WICKS_PER_MIN,
 } from './constants.js';
-import { cookingFactor, readiness } from './kinetics.js';
+import { cookingFactor, readiness } from '../grain/kinetics.js';
 import { capacity, type Setting } from './setting.js';
 import {
   BASE_C,

@@ -1,11 +1,11 @@
 import { describe, expect, it } from '@jest/globals';
-import type { CompletePlan } from '../account/planInput.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { GRAINS } from '../larder/grains.js';
 import { cooked, PILAF, planOf } from '../testing/cooked.js';
 import { TABLE } from '../testing/pots.js';
 import { cookPot } from './cook.js';
 import { judge, type PotOutcome } from './judge.js';
-import { cookingFactor } from './kinetics.js';
+import { cookingFactor } from '../grain/kinetics.js';
 
 describe('cooking of grain', () => {
   // Source: Suzuki, Kubota, Omichi, Hosaka, J. Food Science 41 (1976), from memory: 79.5 kJ/mol to 110 °C, 36.8 above.

@@ -1,4 +1,4 @@
-import { FILM_HALF } from '../account/wetting.js';
+import { FILM_HALF } from '../grain/wetting.js';
 import {
   CLOTH_HOLDS_G,
   CP_WATER,

@@ -1,15 +1,18 @@
 import { heatParts, type HeatParts } from '../account/contents.js';
-import { drinksPerMin, dryMatter, fullW, clingingPerG, soakProgress, startW } from '../account/grainWater.js';
+import { dryMatter } from '../grain/moisture.js';
+import { clingingPerG, startW } from '../grain/preparing.js';
+import { soakProgress } from '../grain/soaking.js';
+import { drinksPerMin, fullW } from '../grain/uptake.js';
 import { ingredientTerms, filmSolids } from '../account/ingredientTerms.js';
-import { inPot } from '../account/base.js';
-import type { CompletePlan } from '../account/planInput.js';
-import { surroundings } from '../account/surroundings.js';
+import { inPot } from '../plan/base.js';
+import type { CompletePlan } from '../plan/planInput.js';
+import { surroundings } from '../plan/surroundings.js';
 import { LOSS_W_PER_M2K } from '../heat/constants.js';
 import { heightMm, openingM2 } from '../heat/equipment.js';
 import type { Surroundings } from '../heat/steam.js';
 import { HOT_SPOT, LEACHES, SETTLES } from './constants.js';
-import { FLOOR_LAYER_G_PER_M2 } from './kernel.js';
-import { cooksPerMin } from './kinetics.js';
+import { FLOOR_LAYER_G_PER_M2 } from '../grain/kernel.js';
+import { cooksPerMin } from '../grain/kinetics.js';
 
 /**
  * What a kitchen hides: how its true values differ from those the plan goes by. Factors but for the moisture

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { answerPlan } from '../account/answer.js';
-import type { PlanInput } from '../account/planInput.js';
+import type { PlanInput } from '../plan/planInput.js';
 import { plannedMin, type Stage } from '../method/stage.js';
 import { planOf, pourOf, PILAF } from '../testing/cooked.js';
 import { POT } from '../testing/plans.js';

@@ -1,4 +1,4 @@
-import type { CompletePlan } from '../account/planInput.js';
+import type { CompletePlan } from '../plan/planInput.js';
 import { cookPot } from './cook.js';
 import { rates } from './rates.js';
 import type { Crossing } from './integrate.js';

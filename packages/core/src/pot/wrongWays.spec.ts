@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import type { CompletePlan, PlanInput } from '../account/planInput.js';
+import type { CompletePlan, PlanInput } from '../plan/planInput.js';
 import type { Stage } from '../method/stage.js';
 import { codes, cooked, edited, PILAF, planOf, pourOf } from '../testing/cooked.js';
 import { POT } from '../testing/plans.js';

@@ -1,14 +1,15 @@
 import type { Odds } from '../odds/odds.js';
 import type { BaseBand } from '../pot/judge.js';
 import type { Answer } from '../account/answer.js';
-import type { PlanInput, Served, Texture } from '../account/planInput.js';
-import type { Caution } from '../cautions/cautions.js';
+import type { Texture } from '../grain/texture.js';
+import type { PlanInput, Served } from '../plan/planInput.js';
+import type { Caution } from '../plan/cautions.js';
 import type { HeatSetting, HobKind, LidFit, VesselKind, Wall } from '../heat/equipment.js';
 import type { WaterTest } from '../heat/waterTest.js';
 import type { OwnIngredient } from '../larder/own.js';
 import type { Measure } from '../measures/measurable.js';
 import type { Method } from '../method/methods.js';
-import type { StageEvent } from '../method/run.js';
+import type { StageEvent } from '../stove/tap.js';
 import type { Stage } from '../method/stage.js';
 
 /** What travels between web and server, owned by neither. Ids are UUIDs; times are ms since the epoch. */

@@ -1,6 +1,6 @@
-import { completePlan } from '../account/completePlan.js';
-import { wetBasis } from '../account/grainWater.js';
-import type { CompletePlan, PlanInput } from '../account/planInput.js';
+import { completePlan } from '../plan/completePlan.js';
+import { wetBasis } from '../grain/moisture.js';
+import type { CompletePlan, PlanInput } from '../plan/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import type { Stage } from '../method/stage.js';
 import { cookPot, type Cooked } from '../pot/cook.js';
@@ -38,4 +38,14 @@ export const PILAF: PlanInput = {
   wash: 'rinsed',
   ingredients: [{ ingredientId: 'oil', amount: { g: 30 } }],
   vessel: POT,
+};
+
+/** A pot with a base of tomato and onion under it. */
+export const TOMATO_POT: PlanInput = {
+  ...PILAF,
+  ingredients: [
+    { ingredientId: 'tomato', amount: { g: 400 }, state: 'mushy' },
+    { ingredientId: 'onion', amount: { g: 150 }, state: 'translucent' },
+    { ingredientId: 'oil', amount: { g: 30 } },
+  ],
 };

@@ -3,7 +3,8 @@ import { GRAINS } from '../larder/grains.js';
 import { INGREDIENTS } from '../larder/ingredients.js';
 import { METHODS } from '../method/methods.js';
 import { statesOf } from '../larder/larder.js';
-import type { PlanInput, Texture } from '../account/planInput.js';
+import type { PlanInput } from '../plan/planInput.js';
+import { TEXTURES } from '../grain/texture.js';
 
 /** An ordinary pot for tests: 22 cm, 4 litres. */
 export const POT = { diameterCm: 22, volumeMl: 4000 } as const;
@@ -29,7 +30,7 @@ export const anyPlan: fc.Arbitrary<PlanInput> = fc.record({
   toast: fc.constantFrom('none', 'coated', 'glossy', 'opaque', 'golden', 'deep'),
   ingredients: fc.array(ingredient, { maxLength: 8 }),
   liquidTempC: fc.integer({ min: 5, max: 98 }),
-  texture: fc.constantFrom<Texture>(1, 2, 3, 4, 5),
+  texture: fc.constantFrom(...TEXTURES),
   served: fc.constantFrom('plain', 'underSalty'),
   altitudeM: fc.integer({ min: -100, max: 3500 }),
   portions: fc.integer({ min: 1, max: 16 }),

@@ -1,4 +1,4 @@
-import type { PlanInput } from '../account/planInput.js';
+import type { PlanInput } from '../plan/planInput.js';
 import type { State } from '../larder/composition.js';
 
 const VESSEL = { diameterCm: 22, volumeMl: 4000 };

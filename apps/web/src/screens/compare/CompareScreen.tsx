@@ -22,8 +22,8 @@ import { inAHundred, nearestTo } from '../../words/potWords.js';
 import { showPour } from '../../words/amounts.js';
 import { textureWords } from '../../words/textureWords.js';
 import { TEXTURE } from '../../words/words.js';
-import { accountRows } from '../pour/accountRows.js';
-import { usePlan } from '../pour/usePlan.js';
+import { accountRows } from '../../ui/account/accountRows.js';
+import { usePlan } from '../../stores/usePlan.js';
 import { inputOf, othersFor } from './others.js';
 
 /** Two ways side by side: what each pours, how it comes out, how long it takes, and why they differ. */

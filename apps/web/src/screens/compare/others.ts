@@ -1,4 +1,5 @@
-import { METHOD_VESSEL, METHODS, RULES, scalePlan, type DishSpec, type PlanInput } from '@hammock/core';
+import { METHOD_VESSEL, METHODS, RULES, scalePlan, type PlanInput } from '@hammock/core';
+import type { DishSpec } from '@hammock/core/records';
 import { planInputOf } from '../../stores/planInput.js';
 import type { Draft } from '../../stores/draftOf.js';
 import type { Kitchen } from '../../stores/kitchen.js';

@@ -17,7 +17,7 @@ import { fetched } from '../../ui/fetched.js';
 import { ACT } from '../../words/acts.js';
 import { SEEN } from '../../words/potWords.js';
 import { HEAT } from '../../words/words.js';
-import { usePlan, type PlanView } from '../pour/usePlan.js';
+import { usePlan, type PlanView } from '../../stores/usePlan.js';
 import { CourseTable } from './CourseTable.js';
 import { BEDS, momentAt, moistureOf } from './moment.js';
 import { Outcome } from './Outcome.js';

@@ -1,4 +1,5 @@
-import { grainById, type DishRecord, type DishUseRecord } from '@hammock/core';
+import { grainById } from '@hammock/core';
+import type { DishRecord, DishUseRecord } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ask } from '../../api/http.js';

@@ -1,4 +1,5 @@
-import { grainById, type DishRecord, type DishSpec } from '@hammock/core';
+import { grainById } from '@hammock/core';
+import type { DishRecord, DishSpec } from '@hammock/core/records';
 import { rowOf } from '../../stores/ownLarder.js';
 
 /** What a pot stands on. */

@@ -1,4 +1,5 @@
-import { INGREDIENTS, ownRows, RANGES, type Body, type IngredientFields } from '@hammock/core';
+import { INGREDIENTS, ownRows, RANGES, type Body } from '@hammock/core';
+import type { IngredientFields } from '@hammock/core/records';
 import { useKitchen } from '../../stores/kitchen.js';
 import { rowOf } from '../../stores/ownLarder.js';
 import { ChoiceInput, NumberInput, TextInput } from './inputs.js';

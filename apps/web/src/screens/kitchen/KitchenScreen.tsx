@@ -4,16 +4,12 @@ import {
   GRAINS,
   HOB_POWER_W,
   RANGES,
-  type BagFields,
-  type IngredientFields,
-  type CupFields,
-  type HobFields,
   type HobKind,
   type LidFit,
-  type VesselFields,
   type VesselKind,
   type Wall,
 } from '@hammock/core';
+import type { BagFields, IngredientFields, CupFields, HobFields, VesselFields } from '@hammock/core/records';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useKitchen } from '../../stores/kitchen.js';

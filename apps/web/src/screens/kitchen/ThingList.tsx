@@ -1,4 +1,4 @@
-import type { KeptRecord } from '@hammock/core';
+import type { KeptRecord } from '@hammock/core/records';
 import { useState, type ReactNode } from 'react';
 import { useKitchen } from '../../stores/kitchen.js';
 import type { KitchenFields, KitchenKind, KitchenLists } from '../../stores/kitchenKept.js';

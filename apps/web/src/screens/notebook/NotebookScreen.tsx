@@ -1,4 +1,4 @@
-import type { CookLine } from '@hammock/core';
+import type { CookLine } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { PAGE, useCooks } from '../../stores/cooks.js';

@@ -1,4 +1,5 @@
-import { grainById, plannedMin, replay, type CookRecord } from '@hammock/core';
+import { grainById, plannedMin, replay } from '@hammock/core';
+import type { CookRecord } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ask } from '../../api/http.js';
@@ -11,8 +12,8 @@ import { Button } from '../../ui/Button.js';
 import { showAmountInput, showPour } from '../../words/amounts.js';
 import { ACT } from '../../words/acts.js';
 import { BASE, TEXTURE, VERDICT } from '../../words/words.js';
-import { AccountPicture } from '../pour/AccountPicture.js';
-import { OutcomeForm } from '../stove/OutcomeForm.js';
+import { AccountPicture } from '../../ui/account/AccountPicture.js';
+import { OutcomeForm } from '../../ui/OutcomeForm.js';
 import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
 import { dayText } from './days.js';
 import { Poured } from './PouredMark.js';

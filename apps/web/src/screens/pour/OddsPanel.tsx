@@ -1,4 +1,5 @@
-import type { Answer, Chances, DishSpec, Odds, PlanInput } from '@hammock/core';
+import type { Answer, Chances, Odds, PlanInput } from '@hammock/core';
+import type { DishSpec } from '@hammock/core/records';
 import { Slider } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';

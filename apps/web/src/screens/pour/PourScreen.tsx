@@ -15,7 +15,7 @@ import { howProps } from './howProps.js';
 import { TheNumber } from './TheNumber.js';
 import { Sentence } from './Sentence.js';
 import { StartCooking } from './StartCooking.js';
-import { usePlan } from './usePlan.js';
+import { usePlan } from '../../stores/usePlan.js';
 
 // What stands below the number comes a moment after it.
 const below = () => fetched(() => import('./below.js'));

@@ -8,7 +8,7 @@ import type { KitchenLists } from '../../stores/kitchenKept.js';
 import { AmountField } from '../../ui/AmountField.js';
 import { Pick } from '../../ui/Pick.js';
 import { VESSEL_KIND } from '../../words/words.js';
-import type { PlanView } from './usePlan.js';
+import type { PlanView } from '../../stores/usePlan.js';
 
 const MOST_PEOPLE = 16;
 const MOST_POTS = 6;

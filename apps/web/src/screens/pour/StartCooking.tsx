@@ -1,8 +1,8 @@
 import { useNavigate } from 'react-router';
 import { useCooks } from '../../stores/cooks.js';
 import { Button } from '../../ui/Button.js';
-import { primeAlarm } from '../stove/alarm.js';
-import type { PlanView } from './usePlan.js';
+import { primeAlarm } from '../../instruments/alarm.js';
+import type { PlanView } from '../../stores/usePlan.js';
 
 /** From the number to the stove. A pot already on is not thrown away. */
 export function StartCooking({ plan }: { readonly plan: PlanView }) {

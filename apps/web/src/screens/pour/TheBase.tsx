@@ -1,4 +1,5 @@
-import type { Answer, DishSpec } from '@hammock/core';
+import type { Answer } from '@hammock/core';
+import type { DishSpec } from '@hammock/core/records';
 import { memo, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
 

@@ -1,11 +1,5 @@
-import {
-  INGREDIENTS,
-  statesOf,
-  type DishSpec,
-  type IngredientInput,
-  type IngredientRecord,
-  type State,
-} from '@hammock/core';
+import { INGREDIENTS, statesOf, type IngredientInput, type State } from '@hammock/core';
+import type { DishSpec, IngredientRecord } from '@hammock/core/records';
 import { lazy, memo, Suspense, useMemo, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf } from '../../stores/kitchenRows.js';

@@ -1,4 +1,5 @@
-import type { DishSpec, WorthMeasuring } from '@hammock/core';
+import type { WorthMeasuring } from '@hammock/core';
+import type { DishSpec } from '@hammock/core/records';
 import { memo, useState } from 'react';
 import { Link } from 'react-router';
 import { useDraft } from '../../stores/draft.js';

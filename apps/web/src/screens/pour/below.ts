@@ -1,5 +1,5 @@
 /** What stands below the number, in one piece of its own: the first page does not wait for it. */
-export { AccountPicture } from './AccountPicture.js';
+export { AccountPicture } from '../../ui/account/AccountPicture.js';
 export { HowItIsMade } from './HowItIsMade.js';
 export { KeepAsDish } from './KeepAsDish.js';
 export { CautionList } from './Notes.js';

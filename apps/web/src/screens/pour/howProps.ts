@@ -1,4 +1,4 @@
-import type { DishSpec } from '@hammock/core';
+import type { DishSpec } from '@hammock/core/records';
 
 const FIELDS = [
   'grainId',

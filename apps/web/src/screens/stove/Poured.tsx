@@ -1,4 +1,5 @@
-import { type Answer, type CookRecord, type Pour } from '@hammock/core';
+import { type Answer, type Pour } from '@hammock/core';
+import type { CookRecord } from '@hammock/core/records';
 import { useState } from 'react';
 import { useCooks } from '../../stores/cooks.js';
 import { measuresOf } from '../../stores/kitchenRows.js';

@@ -1,4 +1,5 @@
-import { isWet, plannedMin, secondsLeft, type CookRecord, type RunState, type Stage } from '@hammock/core';
+import { isWet, plannedMin, secondsLeft, type RunState, type Stage } from '@hammock/core';
+import type { CookRecord } from '@hammock/core/records';
 import { Link } from 'react-router';
 import { useCooks } from '../../stores/cooks.js';
 import { measuresOf } from '../../stores/kitchenRows.js';
@@ -8,9 +9,9 @@ import { showPour } from '../../words/amounts.js';
 import { ACT } from '../../words/acts.js';
 import { mendWords, SEEN } from '../../words/potWords.js';
 import { HEAT, LID, SIGN } from '../../words/words.js';
-import { primeAlarm } from './alarm.js';
+import { primeAlarm } from '../../instruments/alarm.js';
 import { clockText } from './clock.js';
-import { OutcomeForm } from './OutcomeForm.js';
+import { OutcomeForm } from '../../ui/OutcomeForm.js';
 import { Poured } from './Poured.js';
 import { TimeSling } from './TimeSling.js';
 import { useNowMs, useRun, useWakeLock } from './useStove.js';

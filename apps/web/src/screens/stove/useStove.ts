@@ -1,8 +1,9 @@
-import { replay, type CookRecord, type RunState } from '@hammock/core';
+import { replay, type RunState } from '@hammock/core';
+import type { CookRecord } from '@hammock/core/records';
 import { useEffect, useMemo, useState } from 'react';
 import { eventsOf } from '../../stores/cookRecord.js';
 import { nowMs, onThisDevice, useTime } from '../../stores/time.js';
-import { alarmAt } from './alarm.js';
+import { alarmAt } from '../../instruments/alarm.js';
 
 /** The household's time, once a second. */
 export function useNowMs(): number {

@@ -1,4 +1,5 @@
-import type { CookRecord, Look, Odds } from '@hammock/core';
+import type { Look, Odds } from '@hammock/core';
+import type { CookRecord } from '@hammock/core/records';
 import { oddsKey, useOdds } from '../../stores/odds.js';
 import { useQuickOdds } from '../../stores/quickOdds.js';
 

@@ -9,7 +9,7 @@ import { Pick } from '../../ui/Pick.js';
 import { Segments } from '../../ui/Segments.js';
 import { SideBySide } from '../../ui/SideBySide.js';
 import { troubleText } from '../../words/potWords.js';
-import { usePlan, type PlanView } from '../pour/usePlan.js';
+import { usePlan, type PlanView } from '../../stores/usePlan.js';
 import { differenceText, linesOf, type Way } from './difference.js';
 import { variationsOf } from './variations.js';
 

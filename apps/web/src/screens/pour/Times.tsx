@@ -1,0 +1,139 @@
+import { grainById, minutesOf, turnedMinutes } from '@hammock/core';
+import type { DishSpec } from '@hammock/core/records';
+import { useDraft } from '../../stores/draft.js';
+import { Pick } from '../../ui/Pick.js';
+import type { HowProps } from './howProps.js';
+import { minutes, withOwn } from './minutes.js';
+
+const OPEN_BOILS = [0, 2, 3, 4, 5, 7, 10];
+const COVERED = [10, 12, 15, 18, 20, 25, 30, 40, 50];
+const RESTS = [0, 5, 8, 10, 15];
+const set = (change: Partial<DishSpec>): void => useDraft.getState().setSpec(change);
+
+/** The times that shape this method, each with the method's own as its default. */
+export function Times(spec: HowProps) {
+  const method = spec.method ?? 'coveredAbsorption';
+  const timing = spec.timing ?? {};
+  const grain = grainById(spec.grainId ?? '');
+  // A grain that is not known yet has no times.
+  if (!grain) return null;
+  // As the plan itself has them, the cook's own and the method's.
+  const plan = minutesOf(method, { grain, soakMin: spec.soakMin ?? 0, crust: spec.crust ?? false, timing });
+  const retime = (change: typeof timing) => set({ timing: { ...timing, ...change } });
+  const time = (
+    label: string,
+    list: readonly number[],
+    value: number,
+    none: string,
+    key: keyof typeof timing,
+  ) => (
+    <Pick
+      label={label}
+      value={value.toString()}
+      options={minutes(withOwn(list, value), none)}
+      onChange={(v) => retime({ [key]: Number(v) })}
+    />
+  );
+  const covered = <>, covered {time('Minutes covered', COVERED, plan.coveredMin, '', 'coveredMin')}</>;
+  const rested = <>, rested {time('Rest', RESTS, plan.restMin, 'not at all', 'restMin')}</>;
+  switch (method) {
+    case 'coveredAbsorption':
+    case 'liquidFirst':
+      return (
+        <>
+          ; boiled open {time('Open boil', OPEN_BOILS, plan.openBoilMin, 'not at all', 'openBoilMin')}
+          {covered}
+          {rested}
+        </>
+      );
+    case 'boilDown':
+      return (
+        <>
+          ; boiled open until holes show{covered}
+          {rested}
+        </>
+      );
+    case 'absorbButter':
+      return (
+        <>
+          ; boiled open until absorbed{covered}
+          {rested}
+        </>
+      );
+    case 'stewSteam':
+      return (
+        <>
+          , covered{' '}
+          <Pick
+            label="Minutes covered"
+            value={plan.coveredMin.toString()}
+            options={withOwn(COVERED, plan.coveredMin).map((m) => ({
+              value: m.toString(),
+              label: `${turnedMinutes(m).toString()} min, turned over, ${turnedMinutes(m).toString()} more`,
+            }))}
+            onChange={(v) => retime({ coveredMin: Number(v) })}
+          />
+          {rested}
+        </>
+      );
+    case 'fryDry':
+      return (
+        <>
+          {covered}
+          {rested}
+        </>
+      );
+    case 'pressureCooker': {
+      const whistles = timing.whistles ?? 0;
+      return (
+        <>
+          ; for{' '}
+          <Pick
+            label="Whistles"
+            value={whistles.toString()}
+            options={[0, 1, 2, 3, 4, 5, 6].map((n) => ({
+              value: n.toString(),
+              label:
+                n === 0 ? 'minutes, not whistles' : `${n.toString()} ${n === 1 ? 'whistle' : 'whistles'}`,
+            }))}
+            onChange={(v) => retime({ whistles: Number(v) })}
+          />
+          , then low{' '}
+          {time('Minutes at pressure', [0, 3, 5, 8, 12, 20], plan.pressureMin, 'not at all', 'pressureMin')}
+        </>
+      );
+    }
+    case 'multiCooker':
+      return (
+        <>
+          ;{' '}
+          <Pick
+            label="Mode"
+            value={timing.slow ?? 'pressure'}
+            options={[
+              { value: 'pressure', label: 'under pressure' },
+              { value: 'high', label: 'slow, high' },
+              { value: 'low', label: 'slow, low' },
+            ]}
+            onChange={(v) => set({ timing: v === 'pressure' ? {} : { slow: v } })}
+          />
+          {timing.slow === undefined ? (
+            <> {time('Minutes at pressure', [3, 4, 6, 8, 12, 20, 25], plan.pressureMin, '', 'pressureMin')}</>
+          ) : (
+            <>
+              {covered}
+              {rested}
+            </>
+          )}
+        </>
+      );
+    case 'riceCooker':
+      return (
+        <>
+          ; left on after it flips{' '}
+          {time('Kept on', [0, 5, 10, 15, 20], plan.keptOnMin, 'not at all', 'keptOnMin')}
+          {rested}
+        </>
+      );
+  }
+}

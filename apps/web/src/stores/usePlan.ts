@@ -1,0 +1,43 @@
+import { answer, problemText, type Answer, type PlanInput, type PlanProblem } from '@hammock/core';
+import { useMemo, useState } from 'react';
+import { planInputOf } from './planInput.js';
+import { useDraft } from './draft.js';
+import type { Draft } from './draftOf.js';
+import { useKitchen } from './kitchen.js';
+
+/** The plan on the screen with its answer. While a field cannot be read the last good answer stays. */
+export interface PlanView {
+  readonly draft: Draft;
+  readonly input: PlanInput;
+  readonly answer: Answer | undefined;
+  /** True when `answer` is from before the present problems. */
+  readonly stale: boolean;
+  readonly problems: readonly PlanProblem[];
+  /** What is wrong at a field or anywhere under it, in a sentence. */
+  readonly problemAt: (field: string) => string | undefined;
+}
+
+/** The draft, answered at every change. */
+export function usePlan(): PlanView | undefined {
+  const draft = useDraft((s) => s.draft);
+  const kitchen = useKitchen();
+  const input = useMemo(() => (draft ? planInputOf(draft, kitchen) : undefined), [draft, kitchen]);
+  const result = useMemo(() => (input ? answer(input) : undefined), [input]);
+  const [last, setLast] = useState<Answer | undefined>(undefined);
+  if (result?.ok && last !== result.value) setLast(result.value);
+  if (!draft || !input || !result) return undefined;
+  const problems = result.ok ? [] : result.error;
+  return {
+    draft,
+    input,
+    answer: result.ok ? result.value : last,
+    stale: !result.ok,
+    problems,
+    problemAt: (field) => {
+      const found = problems.find(
+        (p) => p.field === field || p.field.startsWith(`${field}.`) || p.field.startsWith(`${field}[`),
+      );
+      return found && problemText(found);
+    },
+  };
+}

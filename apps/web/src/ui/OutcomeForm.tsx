@@ -1,0 +1,108 @@
+import type { BaseSeen, CookRecord, Verdict } from '@hammock/core/records';
+import { RadioGroup } from 'radix-ui';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useCooks } from '../stores/cooks.js';
+import { Button } from './Button.js';
+import { Segments } from './Segments.js';
+import { hangingPoint, ropePath } from './sling.js';
+import { Load, Posts } from './slingParts.js';
+import { shareOfVerdict } from './SmallSling.js';
+import { BASE, VERDICT } from '../words/words.js';
+
+const VERDICTS: readonly Verdict[] = [1, 2, 3, 4, 5];
+const BASES = (Object.entries(BASE) as [BaseSeen, string][]).map(([key, words]) => [key, words] as const);
+const FRAME = { left: 12, right: 788, top: 14 } as const;
+
+/** Ten seconds: where did it hang, how was the base, one line for next time. */
+export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
+  const judge = useCooks((s) => s.judge);
+  const putAway = useCooks((s) => s.putAway);
+  const navigate = useNavigate();
+  const [seen] = useState(cook);
+  const [texture, setTexture] = useState<Verdict | undefined>(cook.outcome?.texture);
+  const [base, setBase] = useState<BaseSeen>(cook.outcome?.base ?? 'clean');
+  const [note, setNote] = useState(cook.outcome?.note ?? '');
+  return (
+    <form
+      className="flex flex-col gap-5"
+      aria-label="How it came out"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (texture === undefined) return;
+        judge(seen, { texture, base, note: note.trim() });
+        putAway();
+        void navigate('/notebook');
+      }}
+    >
+      <TextureSling value={texture} onChange={setTexture} />
+      <div className="flex flex-wrap items-center gap-4">
+        <span className="text-[1.2rem]">The base was</span>
+        <Segments label="The base was" value={base} options={BASES} onChange={setBase} />
+      </div>
+      <label className="flex flex-col gap-1 text-[1.2rem]">
+        Next time
+        <input
+          className="changeable w-full font-normal"
+          value={note}
+          maxLength={280}
+          placeholder="one line, or nothing"
+          onChange={(e) => setNote(e.currentTarget.value)}
+        />
+      </label>
+      <Button type="submit" weight="act" className="min-h-16 text-[1.4rem]" disabled={texture === undefined}>
+        {texture === undefined ? 'Where did it hang?' : 'Write it down'}
+      </Button>
+    </form>
+  );
+}
+
+/** The verdict as a place between the two posts. */
+function TextureSling({
+  value,
+  onChange,
+}: {
+  readonly value: Verdict | undefined;
+  readonly onChange: (value: Verdict) => void;
+}) {
+  const load = hangingPoint(FRAME, 0.02, value === undefined ? 0.5 : shareOfVerdict(value));
+  return (
+    <RadioGroup.Root
+      aria-label="Texture"
+      value={value?.toString() ?? ''}
+      onValueChange={(next) => onChange(Number(next) as Verdict)}
+      className="flex flex-col"
+    >
+      <svg viewBox="0 0 800 110" className="block w-full" aria-hidden>
+        <Posts frame={FRAME} top={4} bottom={106} width={10} />
+        {value === undefined ? (
+          <line
+            x1={FRAME.left}
+            x2={FRAME.right}
+            y1={FRAME.top}
+            y2={FRAME.top}
+            stroke="var(--line)"
+            strokeWidth="5"
+            strokeDasharray="12 10"
+          />
+        ) : (
+          <>
+            <path d={ropePath(FRAME, load)} fill="none" stroke="var(--ink)" strokeWidth="5" />
+            <Load at={load} width={52} />
+          </>
+        )}
+      </svg>
+      <div className="grid grid-cols-5 gap-1">
+        {VERDICTS.map((v) => (
+          <RadioGroup.Item
+            key={v}
+            value={v.toString()}
+            className="min-h-16 rounded-b-2xl border-2 border-ink px-1 text-[1.05rem] leading-tight data-[state=checked]:bg-ink data-[state=checked]:font-bold data-[state=checked]:text-ground"
+          >
+            {VERDICT[v]}
+          </RadioGroup.Item>
+        ))}
+      </div>
+    </RadioGroup.Root>
+  );
+}

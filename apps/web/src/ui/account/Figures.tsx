@@ -1,0 +1,126 @@
+import { SOURCES, type Drain, type SourceId, type Term } from '@hammock/core';
+import { Popover } from 'radix-ui';
+import type { RefObject } from 'react';
+import { ACT } from '../../words/acts.js';
+import { BASE_BY, drainText, STATE, TOAST } from '../../words/words.js';
+import type { AccountRow } from './accountRows.js';
+
+/** The figures behind one row, next to it. One for all rows: a popover for each would be drawn at every keystroke. */
+export function Figures({
+  row,
+  anchor,
+  onClose,
+}: {
+  readonly row: AccountRow | undefined;
+  readonly anchor: RefObject<HTMLElement | null>;
+  readonly onClose: () => void;
+}) {
+  if (!row) return null;
+  return (
+    <Popover.Root
+      open
+      onOpenChange={(open) => {
+        if (!open) onClose();
+      }}
+    >
+      <Popover.Anchor virtualRef={anchor} />
+      <Popover.Portal>
+        <Popover.Content
+          aria-label={row.label}
+          sideOffset={4}
+          collisionPadding={8}
+          onInteractOutside={(e) => {
+            // Its own row closes it by the same press that opened it.
+            if (e.target instanceof Node && anchor.current?.contains(e.target)) e.preventDefault();
+          }}
+          onCloseAutoFocus={(e) => {
+            e.preventDefault();
+            anchor.current?.focus();
+          }}
+          className="z-50 max-h-[70vh] w-[min(26rem,94vw)] overflow-auto rounded-b-2xl border-2 border-ink bg-raised p-4 text-ink"
+        >
+          <h3 className="m-0 mb-2 text-lg font-bold">{row.label}</h3>
+          {row.terms.map((term) => (
+            <TermFigures key={term.id} term={term} several={row.terms.length > 1} />
+          ))}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+function TermFigures({ term, several }: { readonly term: Term; readonly several: boolean }) {
+  const act = String(term.inputs['act'] ?? '');
+  const name =
+    act === 'serve'
+      ? 'Forked and served'
+      : act === 'lid'
+        ? 'Condensed under the lid'
+        : act in ACT
+          ? ACT[act as keyof typeof ACT].name
+          : '';
+  return (
+    <table className="mb-3 w-full border-collapse text-[1rem]">
+      {several && <caption className="text-left font-semibold">{name}</caption>}
+      <tbody>
+        <tr className="border-b-2 border-line font-bold">
+          <th scope="row" className="py-1 text-left">
+            water
+          </th>
+          <td className="py-1 text-right">{term.g.toFixed(1)} g</td>
+        </tr>
+        {Object.entries(term.inputs)
+          .filter(([key]) => key in INPUT)
+          .map(([key, value]) => (
+            <tr key={key}>
+              <th scope="row" className="py-0.5 text-left font-normal">
+                {INPUT[key]?.[0]}
+              </th>
+              <td className="py-0.5 text-right">{shownInput(key, value, term.inputs)}</td>
+            </tr>
+          ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Inputs of the account's terms: their words and their unit. */
+const INPUT: Readonly<Record<string, readonly [string, string]>> = {
+  grainG: ['grain as sold', 'g'],
+  dryG: ['its dry matter', 'g'],
+  startW: ['water per dry gram, at the start', 'g/g'],
+  targetW: ['water per dry gram, cooked', 'g/g'],
+  targetMoisturePercent: ['cooked moisture', '%'],
+  clingingGPerG: ['clings per gram', 'g/g'],
+  drain: ['drained', ''],
+  massG: ['goes in', 'g'],
+  waterGPer100: ['water in 100 g', 'g'],
+  shareSetFree: ['share set free', ''],
+  state: ['cooked', ''],
+  by: ['judged', ''],
+  toast: ['then', ''],
+  solidsG: ['its solids', 'g'],
+  filmGPerG: ['film per gram of solids', 'g/g'],
+  drinksGPerG: ['drinks per gram', 'g/g'],
+  sauceLeftG: ['sauce wanted', 'g'],
+  minutes: ['time', 'min'],
+  gPerMin: ['steam at the boil', 'g/min'],
+  liquidG: ['liquid', 'g'],
+  liquidMl: ['liquid', 'ml'],
+  source: ['figures from', ''],
+};
+
+function shownInput(key: string, value: string | number, all: Term['inputs']): string {
+  if (key === 'source') {
+    const source = SOURCES[value as SourceId];
+    return `${source.name}${source.memory ? ' (from memory)' : ''}`;
+  }
+  if (key === 'state') return STATE[value as keyof typeof STATE];
+  if (key === 'toast') return TOAST[value as keyof typeof TOAST];
+  if (key === 'by') return BASE_BY[value as keyof typeof BASE_BY];
+  if (key === 'drain') return drainText(value as Drain, Number(all['sieveMin'] ?? 0));
+  if (key === 'shareSetFree') return `${Math.round(Number(value) * 100).toString()} %`;
+  const unit = INPUT[key]?.[1] ?? '';
+  const n = Number(value);
+  return `${n.toFixed(unit === 'g/g' ? 2 : 1)} ${unit}`;
+}

@@ -1,0 +1,49 @@
+import { CP_FAT } from '../heat/constants.js';
+import { lossPerK, netPower, potHeatCapacity } from '../heat/equipment.js';
+import type { Stage } from '../method/stage.js';
+import { inPot } from '../plan/base.js';
+import type { CompletePlan } from '../plan/planInput.js';
+import { surroundings } from '../plan/surroundings.js';
+
+/** Step of the dry stages, min, and the longest a sign is waited for. */
+export const DRY_STEP_MIN = 0.05;
+export const DRY_PATIENCE_MIN = 45;
+/** Fat and grain are stirred before they get hotter than this, °C †. */
+export const STIRRED_C = 185;
+
+/** The pot before the liquid, as far as it has come. */
+export interface Dry {
+  readonly plan: CompletePlan;
+  tempC: number;
+  colour: number;
+  /** Water the base has let go so far, g; undefined before it is in the pot. */
+  drivenG: number | undefined;
+}
+
+/** Heat capacity of the pot with its fat, kJ/K. */
+export function fatKJPerK(plan: CompletePlan): number {
+  let g = 0;
+  for (const i of inPot(plan)) g += (i.g * i.ingredient.fat) / 100;
+  return potHeatCapacity(plan.vessel) + (g * CP_FAT) / 1000;
+}
+
+/** The ring under an open pot: what it gives and what the pot loses to the room, kJ/min and kJ/min·K. */
+export interface Ring {
+  readonly kJ: number;
+  readonly lossKJPerK: number;
+  readonly roomC: number;
+}
+
+/** The ring under this plan's open pot at a stage. */
+export function ringOf(plan: CompletePlan, stage: Stage): Ring {
+  const { hob, vessel, roomC } = surroundings(plan);
+  return {
+    kJ: netPower(hob, stage, vessel) * 0.06,
+    lossKJPerK: lossPerK(vessel, { lid: 'off' }) * 0.06,
+    roomC,
+  };
+}
+
+/** Kelvin a step. */
+export const rises = ({ kJ, lossKJPerK, roomC }: Ring, tempC: number, kJPerK: number): number =>
+  ((kJ - lossKJPerK * Math.max(0, tempC - roomC)) / kJPerK) * DRY_STEP_MIN;

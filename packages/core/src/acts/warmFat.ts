@@ -1,0 +1,18 @@
+import type { Stage } from '../method/stage.js';
+import { DRY_PATIENCE_MIN, DRY_STEP_MIN, fatKJPerK, ringOf, rises, STIRRED_C, type Dry } from './dryPot.js';
+
+/** Fat shimmers here, °C †. */
+const SHIMMERS_C = 150;
+
+/** Minutes until the fat is shimmers, or the cook's own minutes. */
+export function warmsFat(dry: Dry, stage: Stage): number {
+  const most = stage.end.kind === 'minutes' ? stage.end.minutes : DRY_PATIENCE_MIN;
+  const kJPerK = fatKJPerK(dry.plan);
+  const ring = ringOf(dry.plan, stage);
+  let minutes = 0;
+  while (minutes < most && (stage.end.kind === 'minutes' || dry.tempC < SHIMMERS_C)) {
+    dry.tempC = Math.min(STIRRED_C, dry.tempC + rises(ring, dry.tempC, kJPerK));
+    minutes += DRY_STEP_MIN;
+  }
+  return minutes;
+}

@@ -1,0 +1,49 @@
+import type { Grain } from '../larder/grains.js';
+import { METHOD_SHIFT } from '../method/methods.js';
+import type { Prepared } from './preparing.js';
+import { soakedShare } from './soaking.js';
+
+/** Five steps from firm to very soft; 2 is one grain apart. */
+export const TEXTURES = [1, 2, 3, 4, 5] as const;
+export type Texture = (typeof TEXTURES)[number];
+
+/** White-grain cooked moisture by texture step, wet basis %, lower and upper edge †. */
+export const TEXTURE_BANDS: Readonly<Record<Texture, readonly [number, number]>> = {
+  1: [64, 67],
+  2: [67, 70],
+  3: [70, 72],
+  4: [72, 75],
+  5: [75, 78],
+};
+
+/** Families whose texture depends on how evenly the pot is steamed: METHOD_SHIFT says why bran does not. */
+const SHIFTED_BY_METHOD: ReadonlySet<Grain['family']> = new Set<Grain['family']>(['white', 'parboiled']);
+
+/** Points this grain, prepared and cooked this way, stands above the white-grain scale. */
+export function shiftOf(plan: Prepared): number {
+  const method = SHIFTED_BY_METHOD.has(plan.grain.family) ? METHOD_SHIFT[plan.method] : 0;
+  const soaked = plan.grain.soakedShift * soakedShare(plan);
+  // A boil-down pot and a soaked long grain are one finding met twice: the larger counts, not both.
+  return plan.grain.textureShift + (method > 0 ? Math.max(method, soaked) : soaked + method);
+}
+
+/** Cooked moisture of a texture step for this grain, wet basis %: lower edge, middle, upper edge. */
+export function targetMoisture(plan: Prepared, texture: Texture): { low: number; aim: number; high: number } {
+  const [low, high] = TEXTURE_BANDS[texture];
+  const shift = shiftOf(plan);
+  return { low: low + shift, aim: (low + high) / 2 + shift, high: high + shift };
+}
+
+/** Where a moisture lies on the five-step scale, 0.5 (hard) to 5.5 and over: 2.0 is the middle of "one grain apart". */
+export function textureOf(plan: Prepared, moisturePercent: number): number {
+  const m = moisturePercent - shiftOf(plan);
+  const edges = [64, 67, 70, 72, 75, 78];
+  const first = edges[0] ?? 0;
+  if (m <= first) return Math.max(0, 0.5 - (first - m) / 6);
+  for (let i = 0; i < 5; i += 1) {
+    const low = edges[i] ?? 0;
+    const high = edges[i + 1] ?? 0;
+    if (m <= high) return i + 0.5 + (m - low) / (high - low);
+  }
+  return 5.5 + (m - 78) / 6;
+}

@@ -1,0 +1,212 @@
+import type { State } from '../larder/composition.js';
+import type {
+  HobKind,
+  HobSpec,
+  HeatSetting,
+  LidFit,
+  VesselKind,
+  VesselSpec,
+  Wall,
+} from '../heat/equipment.js';
+import type { Texture } from '../grain/texture.js';
+import type { OwnIngredient } from '../larder/own.js';
+import type { Drain, Method, SoakWater, Toast, Wash } from '../method/methods.js';
+import type { Timing } from '../method/timing.js';
+import type { Stage } from '../method/stage.js';
+import type { Grain } from '../larder/grains.js';
+import type { Ingredient, Release } from '../larder/composition.js';
+
+/** An amount, given in exactly one way. */
+export interface AmountInput {
+  /** Mass, g. */
+  readonly g?: number;
+  /** Volume, ml, measured the way this ingredient is measured (levelled cup for a grain). */
+  readonly ml?: number;
+  /** Cups of the plan's `cupMl`. */
+  readonly cups?: number;
+  /** Natural units of the larder row: 2 onions, 1 can. */
+  readonly count?: number;
+  /** As people type it: "1 3/4 cups". */
+  readonly text?: string;
+}
+
+export interface IngredientInput {
+  readonly ingredientId: string;
+  readonly amount: AmountInput;
+  /** How far it is cooked down when the liquid goes in; default the ingredient's usual state. */
+  readonly state?: State;
+}
+
+/** A pot, in plain numbers. */
+export interface VesselInput {
+  readonly diameterCm: number;
+  readonly volumeMl: number;
+  readonly lid?: LidFit;
+  readonly wall?: Wall;
+  /** Default the vessel the method is made for. */
+  readonly kind?: VesselKind;
+  /** Heat lost through its lid, from a water test; the usual loss without. */
+  readonly lidLossWPerM2K?: number;
+}
+
+/** A burner; settings left out have the default powers. */
+export interface HobInput {
+  readonly kind?: HobKind;
+  readonly powerW?: Partial<Record<HeatSetting, number>>;
+  /** Settings whose power comes from a water test in this vessel. */
+  readonly measured?: readonly HeatSetting[];
+}
+
+/** What the cook knows of the base once it is made. */
+export interface BaseInput {
+  /** What the base weighs now, g; overrides states and minutes. */
+  readonly weighsG?: number;
+  /** Stew ladled out and kept before the grain goes in, g. */
+  readonly ladleOutG?: number;
+}
+
+/** Rules of thumb a cook may hold to. */
+export const RULES = [
+  'oneToOne',
+  'oneToOneHalf',
+  'oneToTwo',
+  'halfInch',
+  'firstJoint',
+  'twoFingers',
+  'baseOnly',
+] as const;
+export type Rule = (typeof RULES)[number];
+
+/** How the grain is served: on its own, under a gravy, or under something already salty. */
+export const SERVED = ['plain', 'withGravy', 'underSalty'] as const;
+export type Served = (typeof SERVED)[number];
+
+/**
+ * A plan as it is asked about: ids of the larder and plain numbers, nothing stored. Only the grain, its
+ * amount and the vessel are required; PLAN_DEFAULTS documents the rest.
+ */
+export interface PlanInput {
+  readonly grainId: string;
+  readonly grain: AmountInput;
+  readonly wash?: Wash;
+  readonly soakMin?: number;
+  readonly soakWaterC?: number;
+  /** Reused soak water is part of the pour: it is measured before the grain goes into it. */
+  readonly soakWater?: SoakWater;
+  readonly drain?: Drain;
+  /** Minutes in the sieve, where it is drained in one. */
+  readonly sieveMin?: number;
+  readonly toast?: Toast;
+  readonly method?: Method;
+  readonly timing?: Timing;
+  /** Replaces the method's own stages. */
+  readonly stages?: readonly Stage[];
+  readonly ingredients?: readonly IngredientInput[];
+  /** The household's own ingredients that `ingredients` and `pourWith` may name. */
+  readonly own?: readonly OwnIngredient[];
+  readonly base?: BaseInput;
+  /** The liquid whose amount is asked for. */
+  readonly pourWith?: string;
+  /** All there is of it; what is still wanted is poured of `thenWith`. */
+  readonly pourMost?: AmountInput;
+  readonly thenWith?: string;
+  /** Share of the pour kept back and added hot later on, 0 to 0.8. */
+  readonly laterShare?: number;
+  readonly liquidTempC?: number;
+  /** A rule to pour by whatever the account says. */
+  readonly holdTo?: Rule;
+  /** What the cook pours beside the account, ml of the liquid; negative for less. A rule that is held to goes first. */
+  readonly leanMl?: number;
+  /** Water to be left as sauce around the cooked grain, g. */
+  readonly sauceLeftG?: number;
+  readonly vessel: VesselInput;
+  readonly hob?: HobInput;
+  readonly altitudeM?: number;
+  readonly roomC?: number;
+  readonly texture?: Texture;
+  /** True when a crust is wanted at the base. */
+  readonly crust?: boolean;
+  readonly served?: Served;
+  readonly portions?: number;
+  /** Pots the dish is shared among; the answer is for one of them. */
+  readonly pots?: number;
+  /** The salt that is added. */
+  readonly saltWith?: string;
+  /** The cook's own cup, ml. */
+  readonly cupMl?: number;
+}
+
+/** An ingredient of a complete plan, weighed and with its state looked up. */
+export interface PlannedIngredient {
+  readonly ingredient: Ingredient;
+  readonly g: number;
+  readonly release: Release;
+}
+
+/** A plan with every default filled, every id found, every amount in grams, for one pot. */
+export interface CompletePlan {
+  readonly grain: Grain;
+  readonly grainG: number;
+  /** True when the grain was given by mass, not by cup. */
+  readonly grainWeighed: boolean;
+  readonly wash: Wash;
+  readonly soakMin: number;
+  readonly soakWaterC: number;
+  readonly soakWater: SoakWater;
+  readonly drain: Drain;
+  readonly sieveMin: number;
+  readonly toast: Toast;
+  readonly method: Method;
+  readonly stages: readonly Stage[];
+  readonly ingredients: readonly PlannedIngredient[];
+  readonly base: BaseInput;
+  readonly pourWith: Ingredient;
+  /** All there is of `pourWith`, g; undefined when there is enough. */
+  readonly pourMostG: number | undefined;
+  readonly thenWith: Ingredient;
+  readonly laterShare: number;
+  readonly liquidTempC: number;
+  readonly holdTo: Rule | undefined;
+  readonly leanMl: number;
+  readonly sauceLeftG: number;
+  readonly vessel: VesselSpec;
+  readonly hob: HobSpec;
+  readonly altitudeM: number;
+  readonly roomC: number;
+  readonly texture: Texture;
+  readonly crust: boolean;
+  readonly served: Served;
+  readonly portions: number;
+  readonly pots: number;
+  readonly saltWith: Ingredient;
+  readonly cupMl: number;
+}
+
+/** What is assumed when a plan does not say. One place, all of it common practice. */
+export const PLAN_DEFAULTS = {
+  wash: 'unwashed',
+  soakMin: 0,
+  soakWaterC: 22,
+  soakWater: 'thrown',
+  drain: 'shaken',
+  sieveMin: 20,
+  toast: 'none',
+  method: 'coveredAbsorption',
+  pourWith: 'water',
+  thenWith: 'water',
+  laterShare: 0,
+  leanMl: 0,
+  sauceLeftG: 0,
+  altitudeM: 0,
+  roomC: 20,
+  texture: 2,
+  crust: false,
+  served: 'plain',
+  pots: 1,
+  saltWith: 'saltFine',
+  lid: 'wellFitting',
+  wall: 'thin',
+  hobKind: 'gas',
+  cupMl: 236.588,
+  gramsPerPortion: 85,
+} as const;
