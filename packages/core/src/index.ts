@@ -149,6 +149,7 @@ export {
   type Served,
   type VesselInput,
 } from './plan/planInput.js';
+export { householdPlan, type HouseholdThings } from './plan/householdPlan.js';
 export { fits, LONGEST_TEXT, shape, type Field, type Shape } from './plan/fields.js';
 export {
   AMOUNT,

@@ -1,6 +1,8 @@
 import { cautionsFor, type PlanInput, type StageEvent } from '@hammock/core';
 import type { CookLine, CookRecord } from '@hammock/core/records';
 import type { Draft } from './draftOf.js';
+import { useKitchen } from './kitchen.js';
+import { cupOf } from './planInput.js';
 import { nowMs } from './time.js';
 
 /** What the notebook's list keeps of a cook. */
@@ -22,7 +24,7 @@ export function newCook(
     bagId,
     vesselId,
     hobId,
-    cupId: null,
+    cupId: cupOf(useKitchen.getState())?.id ?? null,
     label,
     input,
     answer: withCautions(input, found),

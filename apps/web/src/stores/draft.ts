@@ -10,7 +10,7 @@ import { draftFrom, draftOf, specOf, type Draft } from './draftOf.js';
 import { changesBetween, onUndo, useHistory, withChanges } from './history.js';
 import { useKitchen } from './kitchen.js';
 import { onLetters, useOutbox } from './outbox.js';
-import { planInputOf } from './planInput.js';
+import { cupOf, planInputOf } from './planInput.js';
 
 /** The plan as the server last had it: what a change stands on. */
 export interface StoredPlan {
@@ -204,8 +204,9 @@ function send(): void {
   sendTimer = undefined;
   if (!draft) return;
   const { planId, dishId, label, bagId, vesselId, hobId } = draft;
-  const input = planInputOf(draft, useKitchen.getState());
-  const body = { dishId, label, bagId, vesselId, hobId, cupId: null, input };
+  const kitchen = useKitchen.getState();
+  const input = planInputOf(draft, kitchen);
+  const body = { dishId, label, bagId, vesselId, hobId, cupId: cupOf(kitchen)?.id ?? null, input };
   const mine = stored?.planId === planId ? stored : undefined;
   useOutbox.getState().post({
     key: keyOf(planId),

@@ -118,14 +118,14 @@ export const useKitchen = create<Kitchen>()(
           revision: before?.revision ?? 0,
         };
         const changed = before ? list.map((r) => (r.id === id ? record : r)) : [...list, record];
-        note(kind, id, before && fieldsOf(before), fields);
+        note(`${kind}/${id}`, before && fieldsOf(before), fields);
         set({ [kind]: changed } as unknown as Partial<Kitchen>);
         post(kind, id, stoodOn, fields);
       },
       remove: (kind, id) => {
         const list = get()[kind] as readonly KeptRecord[];
         const before = list.find((r) => r.id === id);
-        note(kind, id, before && fieldsOf(before), undefined);
+        note(`${kind}/${id}`, before && fieldsOf(before), undefined);
         set({ [kind]: list.filter((r) => r.id !== id) } as unknown as Partial<Kitchen>);
         post(kind, id, before, undefined);
       },
@@ -133,6 +133,7 @@ export const useKitchen = create<Kitchen>()(
         const { household } = get();
         const { revision, ...before } = household;
         const body = { ...before, ...change };
+        note('household', before, body);
         set({ household: { ...body, revision } });
         const stands = { revision, base: before };
         const about = { key: HOUSEHOLD_KEY, thread: HOUSEHOLD_KEY, label: 'the household' };
@@ -166,27 +167,39 @@ export const useKitchen = create<Kitchen>()(
 
 let undoing = false;
 
-function note(kind: KitchenKind, id: string, before: object | undefined, after: object | undefined): void {
+function note(thing: string, before: object | undefined, after: object | undefined): void {
   if (undoing) return;
   useHistory.getState().record({
-    target: `kitchen/${kind}/${id}`,
+    target: `kitchen/${thing}`,
     changes: changesBetween({ it: before }, { it: after }),
   });
 }
 
 onUndo('kitchen', (rest, changes, back) => {
+  const { keep, remove, household, setHousehold, ...lists } = useKitchen.getState();
+  if (rest === 'household') {
+    const { revision, ...said } = household;
+    undone(() => setHousehold(withChanges({ it: said }, changes, back).it));
+    return;
+  }
   const [kind, id] = rest.split('/') as [KitchenKind, string];
-  const { keep, remove, ...lists } = useKitchen.getState();
   const now = (lists[kind] as readonly KeptRecord[]).find((r) => r.id === id);
   const { it } = withChanges<{ it?: unknown }>({ it: now && fieldsOf(now) }, changes, back);
-  undoing = true;
-  try {
+  undone(() => {
     if (it === undefined) remove(kind, id);
     else keep(kind, id, it as KitchenFields[KitchenKind]);
+  });
+});
+
+/** Puts something back: that is no edit of its own. */
+function undone(work: () => void): void {
+  undoing = true;
+  try {
+    work();
   } finally {
     undoing = false;
   }
-});
+}
 
 function post(
   kind: KitchenKind,

@@ -8,6 +8,7 @@ import { useCooks } from './cooks.js';
 import { planInputOf } from './planInput.js';
 import { sendDraftNow, useDraft } from './draft.js';
 import { measuresOf } from './kitchenRows.js';
+import { useHistory } from './history.js';
 import { useKitchen } from './kitchen.js';
 import { useOutbox } from './outbox.js';
 
@@ -177,6 +178,20 @@ describe('the kitchen store', () => {
     expect(useOutbox.getState().reachable).toBe(false);
   });
 
+  it('takes back and makes again what was changed of the household, and leaves the rest of it', () => {
+    const { setHousehold } = useKitchen.getState();
+    const before = useKitchen.getState().household;
+    setHousehold({ altitudeM: 1200 });
+    useKitchen.setState({ household: { ...useKitchen.getState().household, roomC: 27 } });
+    useHistory.getState().undo();
+    expect(useKitchen.getState().household).toEqual({ ...before, roomC: 27 });
+    expect(waiting().find((l) => l.key === 'kitchen/household')).toMatchObject({
+      body: { altitudeM: before.altitudeM },
+    });
+    useHistory.getState().redo();
+    expect(useKitchen.getState().household.altitudeM).toBe(1200);
+  });
+
   it('measures with what it has', () => {
     expect(measuresOf(useKitchen.getState().cups)).toMatchObject([
       { label: 'cup' },
@@ -195,6 +210,7 @@ describe('cooks', () => {
   it('begins with the answer of that moment, and not at all without one', () => {
     const cook = begin();
     expect(cook.advisedMl).toBe(cook.answer.pour.ml);
+    expect(cook.cupId).toBe(CUPS.find((c) => c.kind === 'cup')!.id);
     expect(cook.answer.cautions.length).toBeGreaterThan(0);
     expect(useCooks.getState().begin(draft(), { ...input(), grainId: 'gravel' })).toBe(false);
   });

@@ -2,6 +2,7 @@ import type { Odds } from '../odds/odds.js';
 import type { BaseBand } from '../pot/judge.js';
 import type { Answer } from '../account/answer.js';
 import type { Texture } from '../grain/texture.js';
+import type { DishSpec } from '../plan/householdPlan.js';
 import type { PlanInput, Served } from '../plan/planInput.js';
 import type { Caution } from '../plan/cautions.js';
 import type { HeatSetting, HobKind, LidFit, VesselKind, Wall } from '../heat/equipment.js';
@@ -87,8 +88,7 @@ export interface SteamTestFields extends WaterTest {
   readonly hobId: string;
 }
 
-/** A dish is a plan without a pot. */
-export type DishSpec = Omit<PlanInput, 'vessel' | 'hob' | 'altitudeM' | 'roomC' | 'cupMl'>;
+export type { DishSpec } from '../plan/householdPlan.js';
 
 export interface DishFields {
   readonly label: string;
