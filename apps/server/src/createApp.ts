@@ -1,14 +1,25 @@
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { DocumentBuilder, getSchemaPath, SwaggerModule } from '@nestjs/swagger';
-import helmet from 'helmet';
+import { DocumentBuilder, getSchemaPath, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
+import { REPLY_SCHEMAS } from './answer/replySchemas.generated.js';
 import { AppModule } from './app.module.js';
 import { Problem } from './common/problems.js';
 import { Database } from './database/database.js';
 import { jsonBounds } from './guard/jsonBounds.js';
 import { localOnly } from './guard/localOnly.js';
+import { onlyJson } from './guard/onlyJson.js';
+import { securityHeaders } from './guard/securityHeaders.js';
 import type { Config } from './config.js';
-import { nonceOf, serveWeb } from './web.js';
+import { serveWeb } from './web.js';
+
+/** The document with the shapes of replies, which belong to the core. */
+const described = (document: OpenAPIObject): OpenAPIObject => ({
+  ...document,
+  components: {
+    ...document.components,
+    schemas: { ...document.components?.schemas, ...REPLY_SCHEMAS },
+  },
+});
 
 /**
  * Builds the server, ready to listen.
@@ -26,31 +37,8 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   // An answer is never asked for twice the same way; hashing each one for an ETag is wasted.
   app.disable('etag');
   app.use(localOnly);
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'none'"],
-          scriptSrc: ["'self'"],
-          workerSrc: ["'self'"],
-          connectSrc: ["'self'"],
-          imgSrc: ["'self'", 'data:'],
-          fontSrc: ["'self'"],
-          manifestSrc: ["'self'"],
-          // Lists and charts set styles of their own: elements by this page's number, attributes as they are.
-          styleSrc: ["'self'"],
-          styleSrcElem: ["'self'", (_request, response) => `'nonce-${nonceOf(response)}'`],
-          styleSrcAttr: ["'unsafe-inline'"],
-          baseUri: ["'none'"],
-          formAction: ["'none'"],
-          frameAncestors: ["'none'"],
-          objectSrc: ["'none'"],
-        },
-      },
-      strictTransportSecurity: false,
-    }),
-  );
+  app.use(securityHeaders());
+  app.use('/api', onlyJson);
   app.useBodyParser('json', { limit: config.bodyLimit });
   app.use(jsonBounds);
   app.enableShutdownHooks();
@@ -64,7 +52,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
       content: { 'application/problem+json': { schema: { $ref: getSchemaPath(Problem) } } },
     })
     .build();
-  SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, document), {
+  SwaggerModule.setup('api/docs', app, () => described(SwaggerModule.createDocument(app, document)), {
     jsonDocumentUrl: 'api/docs-json',
     ui: false,
     raw: ['json'],

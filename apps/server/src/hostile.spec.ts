@@ -188,7 +188,7 @@ describe('what is sent wrong', () => {
   it('refuses an id that is none, and another way of asking', async () => {
     for (const place of PLACES) {
       if (GOOD[place]!.method === 'post') {
-        expectClear(await request(server.url).get(place).expect(404));
+        expectClear(await request(server.url).get(place).expect(405));
         continue;
       }
       const list = place.split('/').slice(0, 3).join('/');
@@ -198,7 +198,7 @@ describe('what is sent wrong', () => {
             .put(`${list}/${encodeURIComponent(id)}`)
             .send(GOOD[place]!.body),
         );
-      expectClear(await request(server.url).post(list).send({}).expect(404));
+      expectClear(await request(server.url).post(list).send({}).expect(405));
     }
   });
 

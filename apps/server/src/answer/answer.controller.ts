@@ -7,15 +7,14 @@ import {
   ApiTags,
   ApiUnprocessableEntityResponse,
 } from '@nestjs/swagger';
-import type { Course } from '@hammock/core';
-import type { AnswerReply } from '@hammock/core/records';
+import type { AnswerReply, CourseReply } from '@hammock/core/records';
 import type { Response } from 'express';
 import { leaving } from '../common/leaving.js';
 import { Problem } from '../common/problems.js';
+import { ShapePipe } from '../common/shapePipe.js';
 import { ANSWER_EXAMPLE } from './answer.example.js';
-import { AnswerDto } from './answer.dto.js';
 import { AnswerService } from './answer.service.js';
-import { AskDto, CourseAskDto } from './ask.dto.js';
+import { ASK, AskDto, COURSE_ASK, CourseAskDto, type Ask, type CourseAsk } from './ask.dto.js';
 
 @ApiTags('answer')
 @Controller('api')
@@ -29,14 +28,17 @@ export class AnswerController {
     type: AskDto,
     examples: { pilaf: { summary: 'A toasted stock pilaf', value: ANSWER_EXAMPLE } },
   })
-  @ApiOkResponse({ type: AnswerDto })
+  @ApiOkResponse({ schema: { $ref: '#/components/schemas/AnswerReply' } })
   @ApiBadRequestResponse({ type: Problem, description: 'A field cannot be read' })
   @ApiUnprocessableEntityResponse({
     type: Problem,
     description: 'The plan cannot be cooked; says why, at the field',
   })
-  answer(@Body() plan: AskDto, @Res({ passthrough: true }) response: Response): Promise<AnswerReply> {
-    return this.answers.ask(plan, leaving(response));
+  answer(
+    @Body(new ShapePipe<Ask>(ASK)) plan: object,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<AnswerReply> {
+    return this.answers.ask(plan as Ask, leaving(response));
   }
 
   @Post('course')
@@ -48,10 +50,13 @@ export class AnswerController {
     type: CourseAskDto,
     examples: { pilaf: { summary: 'A toasted stock pilaf', value: ANSWER_EXAMPLE } },
   })
-  @ApiOkResponse({ description: 'Everything against time, minutes from the pour; bed 0 lies on the floor' })
+  @ApiOkResponse({ schema: { $ref: '#/components/schemas/CourseReply' } })
   @ApiBadRequestResponse({ type: Problem, description: 'A field cannot be read' })
   @ApiUnprocessableEntityResponse({ type: Problem, description: 'The plan cannot be read as a pot' })
-  course(@Body() plan: CourseAskDto, @Res({ passthrough: true }) response: Response): Promise<Course> {
-    return this.answers.course(plan, leaving(response));
+  course(
+    @Body(new ShapePipe<CourseAsk>(COURSE_ASK)) plan: object,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<CourseReply> {
+    return this.answers.course(plan as CourseAsk, leaving(response));
   }
 }

@@ -13,7 +13,7 @@ import type { AnswerReply } from '@hammock/core/records';
 import { plain } from '../common/plain.js';
 import { ProblemException } from '../common/problems.js';
 import { ComputePool } from '../compute/pool.js';
-import type { AskDto, CourseAskDto } from './ask.dto.js';
+import type { Ask, CourseAsk } from './ask.dto.js';
 import type { PlanDto } from './plan.dto.js';
 
 /** Kitchens that are simulated when nobody says how many. */
@@ -46,7 +46,7 @@ export class AnswerService {
   }
 
   /** The answer, with its odds where they are asked for. `leaves` is aborted when nobody waits any more. */
-  async ask({ odds, ...plan }: AskDto, leaves?: AbortSignal): Promise<AnswerReply> {
+  async ask({ odds, ...plan }: Ask, leaves?: AbortSignal): Promise<AnswerReply> {
     const reply = this.answer(plan);
     if (!odds) return reply;
     const input = plain(plan) as PlanInput;
@@ -58,7 +58,7 @@ export class AnswerService {
   }
 
   /** The pot over time. */
-  async course({ pourMl, ...plan }: CourseAskDto, leaves?: AbortSignal): Promise<Course> {
+  async course({ pourMl, ...plan }: CourseAsk, leaves?: AbortSignal): Promise<Course> {
     const result = await this.pool.run({ kind: 'course', input: plain(plan) as PlanInput, pourMl }, leaves);
     if (!result.ok) throw refused(result.error);
     return result.value;

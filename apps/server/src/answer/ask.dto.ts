@@ -1,32 +1,38 @@
-import { RANGES } from '@hammock/core';
-import { NestedField, NumberField } from '../common/fields.js';
-import { PlanDto } from './plan.dto.js';
+import { PLAN, RANGES, shape, type PlanInput } from '@hammock/core';
+import { dtoOf } from '../common/dtoOf.js';
 
 /** Most kitchens one request may have simulated. */
 export const MOST_DRAWS = 2000;
 
-export class OddsAskDto {
-  @NumberField(
-    { least: 1, most: MOST_DRAWS, unit: 'kitchens' },
-    { about: 'Kitchens to simulate', optional: true },
-  )
-  draws?: number;
+const KITCHENS = { least: 1, most: MOST_DRAWS, unit: 'kitchens' } as const;
+const SEEDS = { least: 0, most: 2 ** 31 - 1, unit: '' } as const;
 
-  @NumberField(
-    { least: 0, most: 2 ** 31 - 1, unit: '' },
-    { about: 'The same seed gives the same odds', optional: true },
-  )
-  seed?: number;
-}
+const ODDS_ASK = shape('OddsAsk', {
+  draws: { kind: 'number', range: KITCHENS, about: 'Kitchens to simulate', optional: true },
+  seed: { kind: 'number', range: SEEDS, about: 'The same seed gives the same odds', optional: true },
+});
 
 /** A plan to answer, with the odds of it where they are asked for. */
-export class AskDto extends PlanDto {
-  @NestedField(() => OddsAskDto, { about: 'Ask for the odds too', optional: true })
-  odds?: OddsAskDto;
+export const ASK = shape('Ask', {
+  ...PLAN.fields,
+  odds: { kind: 'one', of: ODDS_ASK, about: 'Ask for the odds too', optional: true },
+});
+export interface Ask extends PlanInput {
+  readonly odds?: { readonly draws?: number; readonly seed?: number };
 }
+export const AskDto = dtoOf<Ask>(ASK);
 
 /** A plan to cook over time. */
-export class CourseAskDto extends PlanDto {
-  @NumberField(RANGES.pouredMl, { about: 'Poured; what the answer says when left out', optional: true })
-  pourMl?: number;
+export const COURSE_ASK = shape('CourseAsk', {
+  ...PLAN.fields,
+  pourMl: {
+    kind: 'number',
+    range: RANGES.pouredMl,
+    about: 'Poured; what the answer says when left out',
+    optional: true,
+  },
+});
+export interface CourseAsk extends PlanInput {
+  readonly pourMl?: number;
 }
+export const CourseAskDto = dtoOf<CourseAsk>(COURSE_ASK);

@@ -7,6 +7,7 @@ import { IntegerField } from '../common/fields.js';
 import { ProblemException } from '../common/problems.js';
 import { SkipThrottle } from '@nestjs/throttler';
 import { WriteQueue } from '../common/writeQueue.js';
+import { CHANGES_SCHEMA } from './changesSchema.js';
 import { ChangesService } from './changes.service.js';
 
 export class ChangesQuery {
@@ -38,7 +39,7 @@ export class ChangesController {
 
   @Get()
   @ApiOperation({ summary: 'What was stored since a revision, in order, and the server’s clock' })
-  @ApiOkResponse({ description: 'Rows by kind; those taken away have deletedAtMs' })
+  @ApiOkResponse({ schema: CHANGES_SCHEMA })
   since(@Query() { since }: ChangesQuery): Promise<ChangesReply> {
     return this.changes.since(since ?? this.queue.current());
   }
@@ -46,6 +47,10 @@ export class ChangesController {
   @Sse('stream')
   @SkipThrottle()
   @ApiOperation({ summary: 'The newest revision, now and at every change, as server-sent events' })
+  @ApiOkResponse({
+    description: 'One event a change: {"revision": 12}',
+    content: { 'text/event-stream': { schema: { type: 'string' } } },
+  })
   stream(): Observable<MessageEvent> {
     if (this.ears >= MOST_EARS)
       throw new ProblemException(503, 'busy', 'Too many pages are listening; close some');

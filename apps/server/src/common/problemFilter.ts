@@ -1,5 +1,13 @@
-import { ArgumentsHost, Catch, ExceptionFilter, HttpException, Logger } from '@nestjs/common';
+import {
+  ArgumentsHost,
+  Catch,
+  ExceptionFilter,
+  HttpException,
+  Logger,
+  NotFoundException,
+} from '@nestjs/common';
 import type { Response } from 'express';
+import { methodsHere } from '../guard/methodsHere.js';
 import { ClashException } from './clash.js';
 import { type FieldProblem, type Problem, ProblemException } from './problems.js';
 import { storageProblem } from './storageProblem.js';
@@ -12,7 +20,6 @@ interface Raised {
 
 const TITLES: Readonly<Record<number, string>> = {
   404: 'Nothing is here',
-  405: 'Not possible here',
   413: 'The request is too large',
   415: 'Send JSON',
   429: 'Too many requests: wait a moment',
@@ -27,9 +34,14 @@ export class ProblemFilter implements ExceptionFilter {
 
   catch(error: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
-    const problem = this.problemOf(error);
     if (response.headersSent) return;
-    send(response, problem);
+    const allowed = error instanceof NotFoundException ? methodsHere(host.switchToHttp().getRequest()) : [];
+    if (allowed.length > 0) {
+      response.setHeader('Allow', allowed.join(', '));
+      send(response, problem(405, 'request', `Only ${allowed.join(' and ')} here`));
+      return;
+    }
+    send(response, this.problemOf(error));
   }
 
   private problemOf(error: unknown): Problem {

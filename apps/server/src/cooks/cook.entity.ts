@@ -39,11 +39,14 @@ export class Cook implements CookRecord {
   @Column({ type: 'text' })
   label: string;
 
-  @ApiProperty({ type: 'object', additionalProperties: true })
+  @ApiProperty({ allOf: [{ $ref: '#/components/schemas/PlanDto' }] })
   @Column({ type: 'simple-json' })
   input: PlanInput;
 
-  @ApiProperty({ type: 'object', additionalProperties: true, description: 'The answer as it was then' })
+  @ApiProperty({
+    description: 'The answer as it was then',
+    allOf: [{ $ref: '#/components/schemas/AnswerReply' }],
+  })
   @Column({ type: 'simple-json' })
   answer: AnswerReply;
 

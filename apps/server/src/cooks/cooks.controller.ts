@@ -1,5 +1,13 @@
 import { Body, Controller, Get, Param, Patch, Put, Query } from '@nestjs/common';
-import { ApiConflictResponse, ApiOkResponse, ApiOperation, ApiTags, IntersectionType } from '@nestjs/swagger';
+import {
+  ApiConflictResponse,
+  ApiExtraModels,
+  ApiOkResponse,
+  ApiOperation,
+  ApiTags,
+  IntersectionType,
+  OmitType,
+} from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import { IntegerField, UuidField } from '../common/fields.js';
 import { Problem } from '../common/problems.js';
@@ -10,6 +18,9 @@ import { CookChangeDto, CookDto, OutcomeDto, StageEventDto } from './cook.dto.js
 import { CooksService } from './cooks.service.js';
 import { DishUse } from './dishUse.js';
 import { StageEventRow } from './stageEvent.entity.js';
+
+/** A cook as the list gives it. */
+export class CookLine extends OmitType(Cook, ['input', 'answer', 'events'] as const) {}
 
 /** Which cooks to list. */
 export class CookListQuery {
@@ -35,13 +46,14 @@ const TAKEN = { type: Problem, description: 'The id belongs to something else' }
 const CLASH = { type: Problem, description: 'Something else was said since; `current` and `sent` hold both' };
 
 @ApiTags('cooks')
+@ApiExtraModels(CookLine)
 @Controller('api/cooks')
 export class CooksController {
   constructor(private readonly cooks: CooksService) {}
 
   @Get()
   @ApiOperation({ summary: 'Newest first; without plan, answer and taps' })
-  @ApiOkResponse({ type: Cook, isArray: true })
+  @ApiOkResponse({ type: CookLine, isArray: true })
   list(@Query() { limit = 50, beforeMs, beforeId }: CookListQuery): Promise<Cook[]> {
     return this.cooks.list(limit, beforeMs === undefined ? undefined : { ms: beforeMs, id: beforeId });
   }

@@ -16,8 +16,7 @@ export class Dish extends KeptEntity implements DishRecord {
 
   @ApiProperty({
     description: 'The dish as a plan without a pot',
-    type: 'object',
-    additionalProperties: true,
+    allOf: [{ $ref: '#/components/schemas/DishSpecDto' }],
   })
   @Column({ type: 'simple-json' })
   spec: DishSpec;

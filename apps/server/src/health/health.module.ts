@@ -5,7 +5,9 @@ import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 @Controller('api/health')
 export class HealthController {
   @Get()
-  @ApiOkResponse({ schema: { example: { ok: true } } })
+  @ApiOkResponse({
+    schema: { type: 'object', required: ['ok'], properties: { ok: { type: 'boolean', enum: [true] } } },
+  })
   read(): { ok: true } {
     return { ok: true };
   }

@@ -37,7 +37,10 @@ export class Plan extends KeptEntity implements PlanRecord {
   @Column({ type: 'text', nullable: true })
   cupId: string | null;
 
-  @ApiProperty({ description: 'The plan as it is asked about', type: 'object', additionalProperties: true })
+  @ApiProperty({
+    description: 'The plan as it is asked about',
+    allOf: [{ $ref: '#/components/schemas/PlanDto' }],
+  })
   @Column({ type: 'simple-json' })
   input: PlanInput;
 }

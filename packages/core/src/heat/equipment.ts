@@ -24,8 +24,8 @@ export type LidFit = (typeof LID_FITS)[number];
 /** What can close a pot for its covered time; cloth, foil and parchment lie under its own lid. */
 export const SEALS = ['ajar', 'on', 'cloth', 'foil', 'parchment', 'sealed'] as const;
 /** How the pot is closed during a stage. */
-export const LID_STATES = ['off', ...SEALS, 'pressure'] as const;
-export type LidState = (typeof LID_STATES)[number];
+export type LidState = 'off' | (typeof SEALS)[number] | 'pressure';
+export const LID_STATES: readonly LidState[] = ['off', ...SEALS, 'pressure'];
 /** What the vessel is; the last two bring their own heater. */
 export const VESSEL_KINDS = ['pot', 'pressureCooker', 'multiCooker', 'riceCooker'] as const;
 export type VesselKind = (typeof VESSEL_KINDS)[number];

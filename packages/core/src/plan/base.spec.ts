@@ -20,7 +20,9 @@ describe('a base judged by the fire', () => {
     // Energy is kept (first law): what the ring gives beyond the losses warms the base and then turns it to vapour.
     const givenKJ = (surplusW(at, stage) * 10 * 60) / 1000;
     const warmedKJ = (wentInG * CP_WATER * (at.boil.tempC - plan.roomC)) / 1000;
-    expect((drivenOffG * at.boil.latentKJPerKg) / 1000).toBeLessThanOrEqual((givenKJ - warmedKJ) * (1 + 1e-9));
+    expect((drivenOffG * at.boil.latentKJPerKg) / 1000).toBeLessThanOrEqual(
+      (givenKJ - warmedKJ) * (1 + 1e-9),
+    );
   });
 
   it('loses by the minute what the ring can pay for', () => {

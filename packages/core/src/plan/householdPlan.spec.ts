@@ -61,9 +61,9 @@ describe('a dish in a household', () => {
     const elsewhere = householdPlan(DISH, things({ steamTests: [{ ...here, hobId: 'other' }] }));
     expect(elsewhere.hob).not.toHaveProperty('measured');
     // What cannot have been measured is not taken: an open pot that loses nothing was not boiling.
-    expect(
-      householdPlan(DISH, things({ steamTests: [{ ...here, openLossG: 0 }] })).hob,
-    ).not.toHaveProperty('measured');
+    expect(householdPlan(DISH, things({ steamTests: [{ ...here, openLossG: 0 }] })).hob).not.toHaveProperty(
+      'measured',
+    );
   });
 
   it('without a pot is refused at the pot', () => {

@@ -10,6 +10,7 @@ export type {
   CookLine,
   CookRecord,
   CookSaid,
+  CourseReply,
   CupFields,
   CupRecord,
   DishFields,

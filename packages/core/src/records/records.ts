@@ -1,4 +1,5 @@
 import type { Odds } from '../odds/odds.js';
+import type { Course } from '../pot/course.js';
 import type { BaseBand } from '../pot/judge.js';
 import type { Answer } from '../account/answer.js';
 import type { Texture } from '../grain/texture.js';
@@ -126,6 +127,9 @@ export type AnswerReply = Answer & {
   /** Where they were asked for. */
   readonly odds?: Odds;
 };
+
+/** The pot over time, minutes from the pour; bed 0 lies on the floor. */
+export type CourseReply = Course;
 
 /** How the base of the pot looked. */
 export type BaseSeen = BaseBand;
