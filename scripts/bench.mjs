@@ -248,7 +248,7 @@ function firstLoad() {
     (sum, file) => sum + gzipSync(readFileSync(join(webFolder, file))).length,
     0,
   );
-  figure('JavaScript at first load, gzipped', bytes / 1000, 'kB', 180);
+  figure('JavaScript at first load, gzipped', bytes / 1000, 'kB', 130);
 }
 
 /** From a key going down in the amount field to the frame that shows the new number. */

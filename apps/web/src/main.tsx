@@ -1,18 +1,20 @@
 import { setNonce } from 'get-nonce';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, RouterProvider } from 'react-router';
+import { ErrorBoundary } from 'react-error-boundary';
+import { BrowserRouter, Route, Routes } from 'react-router';
 import './app.css';
 import { followOtherTabs } from './keeping/deviceStorage.js';
 import { PourScreen } from './screens/pour/PourScreen.js';
 import { useCooks } from './stores/cooks.js';
 import { sendDraftNow, useDraft } from './stores/draft.js';
+import { loadEngine } from './stores/engine.js';
 import { useKitchen } from './stores/kitchen.js';
 import { keepTogether } from './stores/feed.js';
 import { useOutbox } from './stores/outbox.js';
 import { applyTheme, useTheme } from './stores/theme.js';
 import { useTime } from './stores/time.js';
-import { fetched } from './ui/fetched.js';
+import { fetched } from './keeping/fetched.js';
 import { ErrorScreen, NotHere } from './ui/ErrorScreen.js';
 import { Shell } from './ui/Shell.js';
 
@@ -50,27 +52,27 @@ const WaterTestScreen = lazy(() =>
 
 const later = (screen: React.ReactNode) => <Suspense fallback={<p aria-busy>…</p>}>{screen}</Suspense>;
 
-const router = createBrowserRouter([
-  {
-    path: '/',
-    element: <Shell />,
-    errorElement: <ErrorScreen />,
-    children: [
-      { index: true, element: <PourScreen /> },
-      { path: 'stove', element: later(<StoveScreen />) },
-      { path: 'method', element: later(<MethodScreen />) },
-      { path: 'compare', element: later(<CompareScreen />) },
-      { path: 'course', element: later(<CourseScreen />) },
-      { path: 'what-if', element: later(<WhatIfScreen />) },
-      { path: 'dishes', element: later(<DishesScreen />) },
-      { path: 'notebook', element: later(<NotebookScreen />) },
-      { path: 'notebook/:id', element: later(<PageScreen />) },
-      { path: 'kitchen', element: later(<KitchenScreen />) },
-      { path: 'kitchen/water-test', element: later(<WaterTestScreen />) },
-      { path: '*', element: <NotHere /> },
-    ],
-  },
-]);
+/** Every screen, each at its address. */
+const App = () => (
+  <BrowserRouter>
+    <Routes>
+      <Route path="/" element={<Shell />}>
+        <Route index element={<PourScreen />} />
+        <Route path="stove" element={later(<StoveScreen />)} />
+        <Route path="method" element={later(<MethodScreen />)} />
+        <Route path="compare" element={later(<CompareScreen />)} />
+        <Route path="course" element={later(<CourseScreen />)} />
+        <Route path="what-if" element={later(<WhatIfScreen />)} />
+        <Route path="dishes" element={later(<DishesScreen />)} />
+        <Route path="notebook" element={later(<NotebookScreen />)} />
+        <Route path="notebook/:id" element={later(<PageScreen />)} />
+        <Route path="kitchen" element={later(<KitchenScreen />)} />
+        <Route path="kitchen/water-test" element={later(<WaterTestScreen />)} />
+        <Route path="*" element={<NotHere />} />
+      </Route>
+    </Routes>
+  </BrowserRouter>
+);
 
 /** The stove has to open even when the server has gone: it is fetched before anybody asks for it. */
 function fetchStove(): void {
@@ -92,11 +94,15 @@ function start(): void {
 const nonce = document.querySelector<HTMLMetaElement>('meta[property=csp-nonce]')?.nonce;
 if (nonce) setNonce(nonce);
 
+void loadEngine();
+
 const root = document.getElementById('root');
 if (root) {
   createRoot(root).render(
     <StrictMode>
-      <RouterProvider router={router} />
+      <ErrorBoundary FallbackComponent={ErrorScreen}>
+        <App />
+      </ErrorBoundary>
     </StrictMode>,
   );
   start();

@@ -55,6 +55,7 @@ const show = async (path: string): Promise<void> => {
       import('./pour/below.js'),
       import('./pour/OddsPanel.js'),
       import('../ui/PickList.js'),
+      import('../ui/SearchList.js'),
     ]);
   });
 };

@@ -38,7 +38,12 @@ async function show(path: string) {
   );
   // What stands below the number is a piece of its own, and comes a moment later.
   await act(async () => {
-    await Promise.all([import('./pour/below.js'), import('../ui/PickList.js')]);
+    await Promise.all([
+      import('./pour/theNumberPiece.js'),
+      import('./pour/below.js'),
+      import('../ui/PickList.js'),
+      import('../ui/SearchList.js'),
+    ]);
   });
   return shown;
 }

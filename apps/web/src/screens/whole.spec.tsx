@@ -41,7 +41,12 @@ async function show(path: string): Promise<void> {
     </MemoryRouter>,
   );
   await act(async () => {
-    await Promise.all([import('./pour/below.js'), import('../ui/PickList.js')]);
+    await Promise.all([
+      import('./pour/theNumberPiece.js'),
+      import('./pour/below.js'),
+      import('../ui/PickList.js'),
+      import('../ui/SearchList.js'),
+    ]);
   });
 }
 const press = (name: RegExp | string): boolean => fireEvent.click(screen.getByRole('button', { name }));

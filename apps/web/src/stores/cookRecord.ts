@@ -1,6 +1,7 @@
-import { cautionsFor, type PlanInput, type StageEvent } from '@hammock/core';
+import type { PlanInput, StageEvent } from '@hammock/core';
 import type { CookLine, CookRecord } from '@hammock/core/records';
 import type { Draft } from './draftOf.js';
+import { engineNow } from './engine.js';
 import { useKitchen } from './kitchen.js';
 import { cupOf } from './planInput.js';
 import { nowMs } from './time.js';
@@ -43,7 +44,8 @@ export function withCautions(
   input: PlanInput,
   found: Omit<CookRecord['answer'], 'cautions'>,
 ): CookRecord['answer'] {
-  const cautions = cautionsFor({
+  // What was answered was answered by the engine: it is there.
+  const cautions = engineNow()?.cautionsFor({
     grainId: input.grainId,
     ingredientIds: (input.ingredients ?? []).map((i) => i.ingredientId),
     washed: (input.wash ?? 'unwashed') !== 'unwashed' || (input.soakMin ?? 0) > 0,
@@ -51,7 +53,7 @@ export function withCautions(
     ...(input.own === undefined ? {} : { own: input.own }),
     ...(input.crust === undefined ? {} : { crust: input.crust }),
   });
-  return { ...found, cautions };
+  return { ...found, cautions: cautions ?? [] };
 }
 
 /** The taps of a cook as the core replays them: what is null as it travels is left out here. */

@@ -1,4 +1,4 @@
-import { answer, inOrder, replay, type PlanInput, type StageEvent } from '@hammock/core';
+import { inOrder, replay, type PlanInput, type StageEvent } from '@hammock/core';
 import {
   sameValue,
   type CookLine,
@@ -15,6 +15,7 @@ import { beginning, cookKey, cookPath, saidFields, saidKey, saidOf, tapKey, tapp
 import { eventsOf, isUnfinished, lineOf, newCook } from './cookRecord.js';
 import { COOKS_SHAPE, cooksWithRevisions } from './cooksKept.js';
 import type { Draft } from './draftOf.js';
+import { engineNow } from './engine.js';
 import { useOutbox } from './outbox.js';
 import { nowMs } from './time.js';
 
@@ -74,8 +75,8 @@ export const useCooks = create<CookStore>()(
         active: null,
         recent: undefined,
         begin: (draft, input) => {
-          const result = answer(input);
-          if (!result.ok) return false;
+          const result = engineNow()?.answer(input);
+          if (!result?.ok) return false;
           const cook = newCook(draft, input, result.value);
           set({ active: cook, recent: get().recent && [lineOf(cook), ...(get().recent ?? [])] });
           useOutbox.getState().post(beginning(cook));

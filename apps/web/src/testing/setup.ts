@@ -1,6 +1,8 @@
 import 'fake-indexeddb/auto';
 import { webcrypto } from 'node:crypto';
 import { TextDecoder, TextEncoder } from 'node:util';
+import { setEngine } from '../stores/engine.js';
+import * as engineParts from '../stores/engineParts.js';
 
 // jsdom lacks what every browser here has: text codecs for the router, random ids, layout for the lists.
 Object.assign(globalThis, { TextEncoder, TextDecoder });
@@ -19,6 +21,9 @@ if (typeof window !== 'undefined') {
   }
   Object.assign(window, { ResizeObserver: NoResize });
 }
+
+// Every test begins with the engine in its place, as a page has it a moment after it was opened.
+setEngine(engineParts);
 
 // jsdom has no structuredClone; what the stores copy is plain JSON.
 Object.defineProperty(globalThis, 'structuredClone', {

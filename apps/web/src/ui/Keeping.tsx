@@ -3,7 +3,7 @@ import { useStore } from 'zustand';
 import { deviceState } from '../keeping/deviceStorage.js';
 import { useOutbox } from '../stores/outbox.js';
 import { keepingCode, keepingText, type KeepingCode } from '../words/keepingWords.js';
-import { fetched } from './fetched.js';
+import { fetched } from '../keeping/fetched.js';
 import { Notice } from './Notice.js';
 
 const Settling = lazy(() => fetched(() => import('./Settling.js')).then((m) => ({ default: m.Settling })));

@@ -1,5 +1,5 @@
 import { lazy, memo, Suspense, useState } from 'react';
-import { fetched } from './fetched.js';
+import { fetched } from '../keeping/fetched.js';
 
 export interface Option<T extends string> {
   readonly value: T;
@@ -18,6 +18,12 @@ export interface PickProps<T extends string> {
   readonly wrong?: boolean;
 }
 
+/** Longer than this nobody reads through: it can be searched. */
+const LONG = 15;
+
+const SearchList = lazy(() =>
+  fetched(() => import('./SearchList.js')).then((m) => ({ default: m.SearchList })),
+);
 const PickList = lazy(() => fetched(() => import('./PickList.js')).then((m) => ({ default: m.PickList })));
 
 /** The mark of a word that opens a list. */
@@ -31,7 +37,9 @@ export const Chevron = () => (
 function PlainPick<T extends string>(props: PickProps<T>) {
   const { label, value, options, placeholder, className = '', wrong = false } = props;
   const [asked, ask] = useState(false);
-  const List = PickList as unknown as React.ComponentType<PickProps<T> & { readonly startOpen: boolean }>;
+  const List = (options.length > LONG ? SearchList : PickList) as unknown as React.ComponentType<
+    PickProps<T> & { readonly startOpen: boolean }
+  >;
   const word = (
     <button
       type="button"

@@ -1,4 +1,5 @@
 import { grainById } from '@hammock/core';
+import { useShallow } from 'zustand/react/shallow';
 import type { Letter, LetterState } from '../keeping/letter.js';
 import { saidIn, WHOLE } from '../keeping/settle.js';
 import { useKitchen } from '../stores/kitchen.js';
@@ -121,7 +122,9 @@ const at = (fields: unknown, path: string): unknown =>
 
 /** What an id stands for in this kitchen; any other text is itself. */
 function useNames(): (text: string) => string {
-  const { bags, vessels, hobs, cups, dishes } = useKitchen();
+  const { bags, vessels, hobs, cups, dishes } = useKitchen(
+    useShallow(({ bags, vessels, hobs, cups, dishes }) => ({ bags, vessels, hobs, cups, dishes })),
+  );
   return (text) =>
     [...bags, ...vessels, ...hobs, ...cups, ...dishes].find((thing) => thing.id === text)?.label ??
     grainById(text)?.name ??

@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { NavLink, Outlet, useLocation } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
+import { Fence } from './Fence.js';
 import { KeepingLine, KeepingNotices } from './Keeping.js';
 import { UndoBar } from './UndoBar.js';
 
@@ -74,7 +75,9 @@ export function Shell() {
       <KeepingNotices />
       <UndoBar />
       <main id="main" className="flex-1 pt-4 sm:pt-6">
-        <Outlet />
+        <Fence what="This screen" of={pathname}>
+          <Outlet />
+        </Fence>
       </main>
       <KeepingLine />
     </div>

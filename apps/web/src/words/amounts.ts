@@ -11,6 +11,7 @@ import {
   type Measurable,
   type Measure,
 } from '@hammock/core';
+import { tenths, whole } from './numbers.js';
 
 /** An amount as it is shown: in the household's measures, and always in g or ml beside it. */
 export interface ShownAmount {
@@ -43,7 +44,7 @@ export function showPour(ml: number, owned: readonly Measure[], metricFirst: boo
   const cups = showMeasurable(found);
   const roughly =
     found.showError && !metricFirst
-      ? `${found.error > 0 ? '+' : '−'}${Math.abs(found.error * 100).toFixed(0)} %`
+      ? `${found.error > 0 ? '+' : '−'}${whole(Math.abs(found.error * 100))} %`
       : undefined;
   return metricFirst ? { main: metric, other: cups, roughly } : { main: cups, other: metric, roughly };
 }
@@ -62,7 +63,7 @@ export function showSalt(
   saltId = 'saltFine',
 ): ShownAmount | undefined {
   if (saltG < PINCH_G) return undefined;
-  const grams = `${saltG.toFixed(1)} g`;
+  const grams = `${tenths(saltG)} g`;
   const spoons = owned.filter((m) => m.kind === 'spoon');
   const shown = showPour(saltG / saltDensity(saltId), spoons, false);
   return shown.other === '' ? { main: grams, other: '', roughly: undefined } : { ...shown, other: grams };

@@ -60,7 +60,7 @@ describe('two values side by side', () => {
     ['pouredMl', 640, '640 ml'],
     ['diameterCm', 21.25, '21.3 cm'],
     ['roomC', 20, '20 °C'],
-    ['altitudeM', 1200, '1,200 m'],
+    ['altitudeM', 1200, '1200 m'],
     ['input.soakMin', 30, '30 min'],
     ['vesselId', 'pot-1', 'Blue pot'],
     ['abandoned', true, 'yes'],

@@ -1,4 +1,5 @@
 import type { Letter } from '../keeping/letter.js';
+import { short } from './numbers.js';
 
 /** What is kept where, as far as it can be told. */
 export interface KeptWhere {
@@ -115,7 +116,7 @@ export function valueText(path: string, value: unknown, nameOf: (id: string) => 
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'number') {
     const unit = UNIT.find(([ending]) => ending.test(key))?.[1];
-    const shown = value.toLocaleString('en', { maximumFractionDigits: 1 });
+    const shown = short(value);
     return unit === undefined ? shown : `${shown} ${unit}`;
   }
   if (typeof value === 'string') return nameOf(value);

@@ -1,6 +1,7 @@
 import type { Change, Look, Odds, Seen, Stage, Trouble } from '@hammock/core';
 import { ACT } from './acts.js';
 import { HEAT } from './words.js';
+import { litres, whole } from './numbers.js';
 
 /** What is to be seen in the pot. */
 export const SEEN: Readonly<Record<Seen, string>> = {
@@ -63,7 +64,7 @@ export interface TroubleText {
 export function troubleText({ code, why, atMin, stageId }: Trouble, stages: readonly Stage[]): TroubleText {
   const act = stages.find((s) => s.id === stageId)?.act;
   const where = act ? `, in “${ACT[act].name}”` : '';
-  return { what: WHAT[code], why: `From minute ${Math.round(atMin).toString()}${where}: ${WHY[why]}.` };
+  return { what: WHAT[code], why: `From minute ${whole(atMin)}${where}: ${WHY[why]}.` };
 }
 
 /** What a cook could do otherwise, as an order. */
@@ -94,7 +95,7 @@ export function changeText(change: Change, stages: readonly Stage[], ml: (waterG
     case 'heavyPot':
       return 'a heavy pot';
     case 'largerPot':
-      return `a pot of ${(change.volumeMl / 1000).toFixed(1)} litres`;
+      return `a pot of ${litres(change.volumeMl)} litres`;
   }
 }
 
@@ -105,7 +106,7 @@ export function apartWords(apart: number): string {
 }
 
 /** A share as people say it. */
-export const inAHundred = (share: number): string => Math.round(100 * share).toString();
+export const inAHundred = (share: number): string => whole(100 * share);
 
 /** Further from the curve than this the odds are not known, g. */
 const NEAR_G = 25;

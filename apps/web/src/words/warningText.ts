@@ -1,4 +1,5 @@
 import type { Warning } from '@hammock/core';
+import { tenths, whole } from './numbers.js';
 
 /** A warning in words: what is so, and what to do. */
 export interface WarningText {
@@ -19,22 +20,22 @@ export function warningText(w: Warning): WarningText {
       };
     case 'overTwoThirds':
       return {
-        says: `The pot is ${Math.round(n(w, 'fullShare') * 100).toString()} % full before anything swells.`,
+        says: `The pot is ${whole(n(w, 'fullShare') * 100)} % full before anything swells.`,
         act: 'Use a larger pot or watch it: it may boil over.',
       };
     case 'deepBed':
       return {
-        says: `The cooked grain will stand ${Math.round(n(w, 'bedMm') / 10).toString()} cm deep and cook unevenly.`,
+        says: `The cooked grain will stand ${whole(n(w, 'bedMm') / 10)} cm deep and cook unevenly.`,
         act: 'A wider pot is better; else turn it gently once, top to bottom, at half time.',
       };
     case 'mostlySteam':
       return {
-        says: `${Math.round(n(w, 'share') * 100).toString()} % of the pour leaves as steam: a small pot of grain for so long a boil.`,
+        says: `${whole(n(w, 'share') * 100)} % of the pour leaves as steam: a small pot of grain for so long a boil.`,
         act: 'Look early, and keep the hot liquid by you.',
       };
     case 'altitude':
       return {
-        says: `Up here water boils at ${n(w, 'boilC').toFixed(1)} °C and grain cooks slower.`,
+        says: `Up here water boils at ${tenths(n(w, 'boilC'))} °C and grain cooks slower.`,
         act: `Expect up to ${n(w, 'extraMin').toString()} min more under the lid; taste before you stop.`,
       };
     case 'soakTooLong':
@@ -44,7 +45,7 @@ export function warningText(w: Warning): WarningText {
       };
     case 'tooSalty':
       return {
-        says: `It comes out at ${n(w, 'percent').toFixed(1)} % salt, ${n(w, 'overG').toFixed(1)} g over the band.`,
+        says: `It comes out at ${tenths(n(w, 'percent'))} % salt, ${tenths(n(w, 'overG'))} g over the band.`,
         act: 'Use part water for the stock, or leave the added salt out.',
       };
     case 'thickCatches':
@@ -74,7 +75,7 @@ export function warningText(w: Warning): WarningText {
       };
     case 'slowBoil':
       return {
-        says: `It takes about ${Math.round(n(w, 'minutes')).toString()} min to come to the boil.`,
+        says: `It takes about ${whole(n(w, 'minutes'))} min to come to the boil.`,
         act: 'Pour it hot, or use a stronger ring.',
       };
   }

@@ -11,7 +11,7 @@ import {
 import { useMemo, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf } from '../../stores/kitchenRows.js';
-import { useKitchen } from '../../stores/kitchen.js';
+import { useKitchenThings } from '../../stores/kitchenThings.js';
 import { useQuickOdds } from '../../stores/quickOdds.js';
 import { rowOf } from '../../stores/ownLarder.js';
 import { Pick } from '../../ui/Pick.js';
@@ -25,11 +25,12 @@ import { TEXTURE } from '../../words/words.js';
 import { accountRows } from '../../ui/account/accountRows.js';
 import { usePlan } from '../../stores/usePlan.js';
 import { inputOf, othersFor } from './others.js';
+import { tenths, whole } from '../../words/numbers.js';
 
 /** Two ways side by side: what each pours, how it comes out, how long it takes, and why they differ. */
 export function CompareScreen() {
   const plan = usePlan();
-  const kitchen = useKitchen();
+  const kitchen = useKitchenThings();
   const draft = useDraft((s) => s.draft);
   const [other, setOther] = useState('rule/oneToTwo');
   const options = useMemo(() => (draft ? othersFor(draft, kitchen) : []), [draft, kitchen]);
@@ -93,7 +94,7 @@ function Side(props: {
             pourMl={a.pour.ml}
             doubtMl={a.doubt.g}
             wanted={TEXTURE[props.wanted]}
-            label={`Hangs at ${Math.round(a.pour.ml).toString()} ml.`}
+            label={`Hangs at ${whole(a.pour.ml)} ml.`}
           />
           <p className="figures m-0 mt-2 text-[clamp(2.2rem,6vw,4.2rem)]" data-testid="side-pour">
             <FigureText
@@ -102,9 +103,7 @@ function Side(props: {
           </p>
           <p className="m-0">
             of {rowOf(a.pour.ingredientId)?.name.toLowerCase()}
-            {a.pours.length > 1 && a.pours[0]
-              ? ` after ${Math.round(a.pours[0].ml).toString()} ml of the first`
-              : ''}
+            {a.pours.length > 1 && a.pours[0] ? ` after ${whole(a.pours[0].ml)} ml of the first` : ''}
           </p>
         </>
       )}
@@ -123,14 +122,13 @@ const minutes = (a: Answer, on: boolean): number =>
 
 function linesOf(one: Answer, two: Answer): readonly Line[] {
   const line = (what: string, by: (a: Answer) => string): Line => ({ what, one: by(one), two: by(two) });
-  const whole = (n: number): string => Math.round(n).toString();
   return [
     line('comes out', (a) => textureWords(a.comesOut.texture)),
-    line('cooked moisture', (a) => `${a.comesOut.moisture.toFixed(1)} %`),
+    line('cooked moisture', (a) => `${tenths(a.comesOut.moisture)} %`),
     line('grain', (a) => `${whole(a.grainG)} g${a.pots > 1 ? ` in each of ${a.pots.toString()} pots` : ''}`),
     line('hands on', (a) => `${whole(minutes(a, true))} min`),
     line('hands off', (a) => `${whole(minutes(a, false))} min`),
-    line('salt to add', (a) => `${a.salt.addG.toFixed(1)} g`),
+    line('salt to add', (a) => `${tenths(a.salt.addG)} g`),
     line('bed when cooked', (a) => `${whole(a.levels.cookedMm)} mm deep`),
     line('give or take', (a) => `${whole(a.doubt.g)} ml`),
   ];
@@ -187,8 +185,8 @@ function Differences({ one, two, odds }: DifferencesProps) {
         )}
         {Math.abs(one.target.aim - two.target.aim) > 0.05 && (
           <p className="mt-2 mb-0 text-faint">
-            The texture wanted lies at {one.target.aim.toFixed(1)} % cooked moisture as planned, at{' '}
-            {two.target.aim.toFixed(1)} % the other way.
+            The texture wanted lies at {tenths(one.target.aim)} % cooked moisture as planned, at{' '}
+            {tenths(two.target.aim)} % the other way.
           </p>
         )}
       </section>

@@ -2,7 +2,7 @@ import { METHOD_VESSEL, METHODS, RULES, scalePlan, type PlanInput } from '@hammo
 import type { DishSpec } from '@hammock/core/records';
 import { planInputOf } from '../../stores/planInput.js';
 import type { Draft } from '../../stores/draftOf.js';
-import type { Kitchen } from '../../stores/kitchen.js';
+import type { KitchenThings } from '../../stores/kitchenThings.js';
 import { METHOD, RULE, TEXTURE } from '../../words/words.js';
 
 /** Another way to set beside the plan: its name in the list, and the plan it makes. */
@@ -13,7 +13,7 @@ export interface Other {
 }
 
 /** Everything this plan can be set beside. */
-export function othersFor(draft: Draft, kitchen: Kitchen): readonly Other[] {
+export function othersFor(draft: Draft, kitchen: KitchenThings): readonly Other[] {
   const own = draft.spec.method ?? 'coveredAbsorption';
   return [
     ...METHODS.filter((m) => m !== own).map((m) => ({
@@ -42,7 +42,7 @@ export function othersFor(draft: Draft, kitchen: Kitchen): readonly Other[] {
 }
 
 /** The plan of one of them. */
-export function inputOf(other: string, draft: Draft, kitchen: Kitchen): PlanInput {
+export function inputOf(other: string, draft: Draft, kitchen: KitchenThings): PlanInput {
   const [kind = '', id = ''] = other.split('/');
   const { stages, timing, holdTo, ...plain } = draft.spec;
   const whole = (spec: DishSpec, vesselId = draft.vesselId): PlanInput =>

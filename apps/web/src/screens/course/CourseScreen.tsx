@@ -13,7 +13,7 @@ import { Link } from 'react-router';
 import { useCourse } from '../../stores/course.js';
 import { useDraft } from '../../stores/draft.js';
 import { Button } from '../../ui/Button.js';
-import { fetched } from '../../ui/fetched.js';
+import { fetched } from '../../keeping/fetched.js';
 import { ACT } from '../../words/acts.js';
 import { SEEN } from '../../words/potWords.js';
 import { HEAT } from '../../words/words.js';
@@ -24,13 +24,14 @@ import { Outcome } from './Outcome.js';
 import { PotOverTime } from './PotOverTime.js';
 import { StageBar } from './StageBar.js';
 import { useClock } from './useClock.js';
+import { tenths, whole } from '../../words/numbers.js';
 
 const Charts = lazy(() => fetched(() => import('./Charts.js')).then((m) => ({ default: m.Charts })));
 
 /** The pot over time: cut open, minute by minute, with what it comes to. */
 export function CourseScreen() {
   const plan = usePlan();
-  if (!plan) return <p aria-busy>Looking into the kitchen …</p>;
+  if (!plan || plan.coming) return <p aria-busy>Looking into the kitchen …</p>;
   return <OfPlan plan={plan} />;
 }
 
@@ -149,7 +150,7 @@ function Over({ course, stages, plan, onStages }: OverProps) {
           heat={fire.heat}
           lid={fire.lid}
           mostMl={mostMl}
-          label={`The pot in section at minute ${clock.atMin.toFixed(0)}: ${BEDS.map((b, i) => `${b} ${moistureOf(moment.w[i] ?? 0).toFixed(0)} % moist`).join(', ')}, ${moment.freeG.toFixed(0)} g of liquid free, base ${bandOf(moment.browning)}.`}
+          label={`The pot in section at minute ${whole(clock.atMin)}: ${BEDS.map((b, i) => `${b} ${whole(moistureOf(moment.w[i] ?? 0))} % moist`).join(', ')}, ${whole(moment.freeG)} g of liquid free, base ${bandOf(moment.browning)}.`}
         />
         <div className="flex flex-col justify-center gap-2">
           <p className="m-0 text-[1.35rem] font-bold">{name}</p>
@@ -160,9 +161,8 @@ function Over({ course, stages, plan, onStages }: OverProps) {
           <p className="m-0 text-[1.15rem]">
             {at && at.act !== 'serve' && <>{capital(HEAT[fire.heat])}. </>}
             {at && clock.atMin > at.toMin - 1 && at.act !== 'serve' && <>By its end: {SEEN[at.seen]}. </>}
-            Pot {moment.tempC.toFixed(0)} °C, {Math.max(0, moment.freeG).toFixed(0)} g free,{' '}
-            {moment.steamG.toFixed(0)} g gone as steam, cooked {(100 * Math.min(...moment.done)).toFixed(0)}{' '}
-            in a hundred.
+            Pot {whole(moment.tempC)} °C, {whole(Math.max(0, moment.freeG))} g free, {whole(moment.steamG)} g
+            gone as steam, cooked {whole(100 * Math.min(...moment.done))} in a hundred.
           </p>
           <Before stages={course.before} />
         </div>
@@ -188,7 +188,7 @@ function Over({ course, stages, plan, onStages }: OverProps) {
             </Slider.Track>
             <Slider.Thumb
               aria-label="Minute"
-              aria-valuetext={`minute ${clock.atMin.toFixed(1)}, ${name}`}
+              aria-valuetext={`minute ${tenths(clock.atMin)}, ${name}`}
               className="block size-9 rounded-full border-4 border-ink bg-ground"
               onKeyDown={(e) => {
                 // A tenth of a minute is for fingers; keys step by a whole one.
@@ -248,7 +248,7 @@ function Before({ stages }: { readonly stages: readonly BeforeStage[] }) {
           const minutes = `${Math.max(1, Math.round(s.toMin - s.fromMin)).toString()} min`;
           const extra =
             s.soaked !== undefined
-              ? `, ${Math.round(100 * s.soaked).toString()} % of what it can take up`
+              ? `, ${whole(100 * s.soaked)} % of what it can take up`
               : s.colour !== undefined && s.colour !== 'raw'
                 ? `, to ${s.colour}`
                 : s.noodles !== undefined

@@ -1,5 +1,6 @@
 import { bandOf, type Course } from '@hammock/core';
 import { moistureOf, thinned } from './moment.js';
+import { whole } from '../../words/numbers.js';
 
 const HEADS = [
   'min',
@@ -17,7 +18,7 @@ const HEADS = [
 /** The numbers behind the charts, every two minutes. */
 export function CourseTable({ course }: { readonly course: Course }) {
   const { series: s } = course;
-  const cell = (n: number): string => Math.round(n).toString();
+  const cell = (n: number): string => whole(n);
   return (
     <details>
       <summary className="flex min-h-12 cursor-pointer items-center font-semibold underline decoration-husk decoration-2 underline-offset-4">

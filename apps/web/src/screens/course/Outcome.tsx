@@ -3,6 +3,7 @@ import { Button } from '../../ui/Button.js';
 import { textureWords } from '../../words/textureWords.js';
 import { apartWords, changeText, troubleText } from '../../words/potWords.js';
 import { BEDS } from './moment.js';
+import { tenths } from '../../words/numbers.js';
 
 export interface OutcomeProps {
   readonly course: Course;
@@ -22,9 +23,9 @@ export function Outcome({ course, stages, ml, onStages, onPour }: OutcomeProps) 
         It comes out <span data-testid="course-texture">{textureWords(outcome.texture)}</span>
       </h2>
       <p className="mt-1 mb-0">
-        {outcome.moisture.toFixed(1)} % moisture at the table (
-        {BEDS.map((name, i) => `${name} ${(outcome.beds[i]?.moisture ?? 0).toFixed(1)}`).join(', ')} when it
-        has rested), cooked through to {done} in a hundred at least, {apartWords(outcome.apart)}, base{' '}
+        {tenths(outcome.moisture)} % moisture at the table (
+        {BEDS.map((name, i) => `${name} ${tenths(outcome.beds[i]?.moisture ?? 0)}`).join(', ')} when it has
+        rested), cooked through to {done} in a hundred at least, {apartWords(outcome.apart)}, base{' '}
         {bandOf(outcome.browning)}.
       </p>
       {troubles.length === 0 && <p className="mt-2 mb-0 font-semibold">Nothing goes wrong on the way.</p>}

@@ -5,6 +5,7 @@ import { init, use as registerParts, type EChartsType } from 'echarts/core';
 import { LabelLayout } from 'echarts/features';
 import { SVGRenderer } from 'echarts/renderers';
 import { moistureOf, thinned } from './moment.js';
+import { whole } from '../../words/numbers.js';
 
 registerParts([
   LineChart,
@@ -180,7 +181,7 @@ export function chartOption({ drawn, toMin, band, colour, narrow }: ChartInput) 
       textStyle: { ...text, color: colour('--ink') },
       backgroundColor: colour('--raised'),
       borderColor: colour('--ink'),
-      valueFormatter: (v: unknown) => (typeof v === 'number' ? v.toFixed(0) : ''),
+      valueFormatter: (v: unknown) => (typeof v === 'number' ? whole(v) : ''),
     },
     grid: TITLES.map((_, i) => ({ left, right, top: top(i), height: plot })),
     xAxis: TITLES.map((_, i) => ({

@@ -7,6 +7,7 @@ import { useDraft } from '../../stores/draft.js';
 import { fieldsOf } from '../../stores/kitchenRows.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
+import { TakenAway } from '../../ui/TakenAway.js';
 import { Pick } from '../../ui/Pick.js';
 import { METHOD } from '../../words/words.js';
 import { BASES, baseOf, matching, type BaseKind } from './dishes.js';
@@ -193,16 +194,9 @@ function Gone() {
   }
   if (!gone) return null;
   return (
-    <p className="m-0 flex flex-wrap items-center gap-4" role="status">
-      {gone.label} is taken away.
-      <Button
-        weight="plain"
-        onClick={() => {
-          useKitchen.getState().keep('dishes', gone.id, fieldsOf(gone));
-        }}
-      >
-        Put it back
-      </Button>
-    </p>
+    <TakenAway
+      label={gone.label}
+      onPutBack={() => useKitchen.getState().keep('dishes', gone.id, fieldsOf(gone))}
+    />
   );
 }

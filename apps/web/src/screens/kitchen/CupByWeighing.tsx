@@ -1,7 +1,9 @@
 import { GRAINS, grainById, RANGES } from '@hammock/core';
 import { useState } from 'react';
 import { Button } from '../../ui/Button.js';
-import { ChoiceInput, NumberInput } from './inputs.js';
+import { NumberField } from '../../ui/NumberField.js';
+import { ChoiceInput } from './inputs.js';
+import { whole } from '../../words/numbers.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 
@@ -25,23 +27,13 @@ export function CupByWeighing({ onFound }: { readonly onFound: (ml: number) => v
   return (
     <fieldset className="m-0 flex flex-col gap-2 border-2 border-line p-3">
       <legend>Weighed with grain</legend>
-      <NumberInput
-        label="So many of it"
-        range={{ least: 1, most: 10, unit: 'cups' }}
-        value={count}
-        onChange={setCount}
-        problem={undefined}
-      />
-      <NumberInput
+      <NumberField label="So many of it" unit="cups" value={count} onChange={setCount} />
+      <NumberField
         label="weigh together"
-        range={{ least: 20, most: 5000, unit: 'g' }}
+        unit="g"
         value={grams}
         onChange={setGrams}
-        problem={
-          Number.isFinite(grams) && !possible
-            ? `That would be a cup of ${Math.round(ml).toString()} ml.`
-            : undefined
-        }
+        problem={Number.isFinite(grams) && !possible ? `That would be a cup of ${whole(ml)} ml.` : undefined}
       />
       <ChoiceInput label="of" value={grainId} words={GRAIN_WORDS} onChange={setGrain} />
       <Button
@@ -51,7 +43,7 @@ export function CupByWeighing({ onFound }: { readonly onFound: (ml: number) => v
           setOpen(false);
         }}
       >
-        {possible ? `It holds ${Math.round(ml).toString()} ml` : 'It holds …'}
+        {possible ? `It holds ${whole(ml)} ml` : 'It holds …'}
       </Button>
     </fieldset>
   );

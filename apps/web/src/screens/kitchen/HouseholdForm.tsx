@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { useKitchen } from '../../stores/kitchen.js';
 import { SERVED, TEXTURE } from '../../words/words.js';
 import { problemsOf } from './checks.js';
-import { ChoiceInput, NumberInput, TextInput } from './inputs.js';
+import { NumberField } from '../../ui/NumberField.js';
+import { ChoiceInput, TextInput } from './inputs.js';
 
 /** Where this household cooks and how it likes its grain. Kept as it is typed, once it can be. */
 export function HouseholdForm() {
@@ -34,16 +35,16 @@ export function HouseholdForm() {
           onChange={(name) => put({ name })}
           problem={problems['label']}
         />
-        <NumberInput
+        <NumberField
           label="Height above the sea"
-          range={RANGES.altitudeM}
+          unit={RANGES.altitudeM.unit}
           value={household.altitudeM}
           onChange={(altitudeM) => put({ altitudeM })}
           problem={problems['altitudeM']}
         />
-        <NumberInput
+        <NumberField
           label="The room is"
-          range={RANGES.roomC}
+          unit={RANGES.roomC.unit}
           value={household.roomC}
           onChange={(roomC) => put({ roomC })}
           problem={problems['roomC']}

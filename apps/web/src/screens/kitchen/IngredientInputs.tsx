@@ -2,7 +2,9 @@ import { INGREDIENTS, ownRows, RANGES, type Body } from '@hammock/core';
 import type { IngredientFields } from '@hammock/core/records';
 import { useKitchen } from '../../stores/kitchen.js';
 import { rowOf } from '../../stores/ownLarder.js';
-import { ChoiceInput, NumberInput, TextInput } from './inputs.js';
+import { NumberField } from '../../ui/NumberField.js';
+import { ChoiceInput, TextInput } from './inputs.js';
+import { whole } from '../../words/numbers.js';
 
 const BODY: Readonly<Record<Body, string>> = {
   thinner: 'but thinner',
@@ -62,13 +64,12 @@ export function IngredientInputs(props: {
         />
       )}
       {(['water', 'fat', 'salt'] as const).map((key) => (
-        <NumberInput
+        <NumberField
           key={key}
           label={`${PART[key]}${figures.like === undefined ? '' : ', where it differs'}`}
-          range={RANGES.per100G}
+          unit={RANGES.per100G.unit}
           value={figures[key] ?? Number.NaN}
           onChange={(g) => change({ [key]: g })}
-          problem={undefined}
         />
       ))}
       {wrong !== undefined && (
@@ -111,5 +112,5 @@ export function describeOwn(own: IngredientFields & { id?: string }): string {
     own.figures.like === undefined
       ? ''
       : `like ${(rowOf(own.figures.like)?.name ?? '?').toLowerCase()} ${BODY[own.figures.body ?? 'same']}, `;
-  return `${like}${row ? `${row.water.toFixed(0)} g of water in 100 g` : 'not complete'}`;
+  return `${like}${row ? `${whole(row.water)} g of water in 100 g` : 'not complete'}`;
 }

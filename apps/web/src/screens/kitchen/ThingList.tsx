@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { useKitchen } from '../../stores/kitchen.js';
 import type { KitchenFields, KitchenKind, KitchenLists } from '../../stores/kitchenKept.js';
 import { Button } from '../../ui/Button.js';
+import { TakenAway } from '../../ui/TakenAway.js';
 import { problemsOf } from './checks.js';
 
 type Kind = Exclude<KitchenKind, 'dishes' | 'steamTests' | 'methods'>;
@@ -73,18 +74,13 @@ export function ThingList<K extends Kind>({
         </Button>
       </div>
       {gone && (
-        <p className="m-0 flex items-center justify-between gap-4 py-1 text-faint" role="status">
-          {gone.value.label} is taken away.
-          <Button
-            weight="plain"
-            onClick={() => {
-              keep(kind, gone.id, gone.value);
-              setGone(undefined);
-            }}
-          >
-            Put it back
-          </Button>
-        </p>
+        <TakenAway
+          label={gone.value.label}
+          onPutBack={() => {
+            keep(kind, gone.id, gone.value);
+            setGone(undefined);
+          }}
+        />
       )}
       {list.length === 0 && !editing && <p className="m-0">None yet.</p>}
       <ul className="m-0 list-none p-0">

@@ -9,11 +9,13 @@ import {
 } from '@hammock/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { useShallow } from 'zustand/react/shallow';
 import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
 import { HEAT } from '../../words/words.js';
-import { NumberInput } from './inputs.js';
+import { NumberField } from '../../ui/NumberField.js';
+import { tenths, whole } from '../../words/numbers.js';
 
 const PROBLEM: Readonly<Record<WaterTestProblem, string>> = {
   notBoiling:
@@ -33,7 +35,16 @@ const SETTINGS = {
 
 /** Two weighings of a pot of water take the place of two guesses: what this ring gives, and what this lid loses. */
 export function WaterTestScreen() {
-  const { vessels, hobs, household, steamTests, keep, remove } = useKitchen();
+  const { vessels, hobs, household, steamTests, keep, remove } = useKitchen(
+    useShallow(({ vessels, hobs, household, steamTests, keep, remove }) => ({
+      vessels,
+      hobs,
+      household,
+      steamTests,
+      keep,
+      remove,
+    })),
+  );
   const pots = vessels.filter((v) => v.kind === 'pot' || v.kind === 'pressureCooker');
   const [vesselId, setVessel] = useState<string | undefined>(undefined);
   const [hobId, setHob] = useState<string | undefined>(undefined);
@@ -77,7 +88,7 @@ export function WaterTestScreen() {
       on.map((m) => ({ ...m, heat })),
     );
     const at = { vessel: v, hob: h, roomC: household.roomC, boil: boilAt(household.altitudeM) };
-    return boilingSteamRate(at, { heat, lid }).toFixed(1);
+    return tenths(boilingSteamRate(at, { heat, lid }));
   };
   const weigh = (key: keyof typeof weights) => (g: number) => {
     setWeights({ ...weights, [key]: g });
@@ -124,50 +135,40 @@ export function WaterTestScreen() {
             n={1}
             words="Put 500 g of water in, lid on, to a full boil. Turn to the setting. Weigh pot, lid and water."
           >
-            <NumberInput
+            <NumberField
               label="It weighs"
-              range={WEIGHT}
+              unit={WEIGHT.unit}
               value={weights.before}
               onChange={weigh('before')}
-              problem={undefined}
             />
           </Step>
           <Step
             n={2}
             words={`Lid on, leave it ${times.coveredMin.toString()} min at that setting. Weigh it again with its lid.`}
           >
-            <NumberInput
+            <NumberField
               label="It weighs now"
-              range={WEIGHT}
+              unit={WEIGHT.unit}
               value={weights.covered}
               onChange={weigh('covered')}
-              problem={undefined}
             />
-            <NumberInput
+            <NumberField
               label="after"
-              range={MINUTES}
+              unit={MINUTES.unit}
               value={times.coveredMin}
               onChange={(coveredMin) => setTimes({ ...times, coveredMin })}
-              problem={undefined}
             />
           </Step>
           <Step
             n={3}
             words={`Back to the boil, lid off, ${times.openMin.toString()} min at the same setting. Weigh it with its lid.`}
           >
-            <NumberInput
-              label="And now"
-              range={WEIGHT}
-              value={weights.open}
-              onChange={weigh('open')}
-              problem={undefined}
-            />
-            <NumberInput
+            <NumberField label="And now" unit={WEIGHT.unit} value={weights.open} onChange={weigh('open')} />
+            <NumberField
               label="after"
-              range={MINUTES}
+              unit={MINUTES.unit}
               value={times.openMin}
               onChange={(openMin) => setTimes({ ...times, openMin })}
-              problem={undefined}
             />
           </Step>
         </ol>
@@ -198,8 +199,8 @@ export function WaterTestScreen() {
                 <tbody>
                   <Change
                     what={`the ring gives on ${HEAT[heat]}`}
-                    was={`${Math.round(hob.powerW[heat]).toString()} W`}
-                    now={`${Math.round(measured.powerW).toString()} W`}
+                    was={`${whole(hob.powerW[heat])} W`}
+                    now={`${whole(measured.powerW)} W`}
                   />
                   <Change
                     what="steam with the lid on"
@@ -247,8 +248,8 @@ export function WaterTestScreen() {
                     className="flex items-center justify-between gap-4 border-b border-line py-1"
                   >
                     <span>
-                      {t.label}: {t.coveredLossG.toFixed(0)} g covered in {t.coveredMin} min,{' '}
-                      {t.openLossG.toFixed(0)} g open in {t.openMin} min
+                      {t.label}: {whole(t.coveredLossG)} g covered in {t.coveredMin} min, {whole(t.openLossG)}{' '}
+                      g open in {t.openMin} min
                     </span>
                     <Button
                       weight="plain"

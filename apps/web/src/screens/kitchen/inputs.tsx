@@ -1,5 +1,4 @@
-import type { Range } from '@hammock/core';
-import { useId, useState } from 'react';
+import { useId } from 'react';
 import { optionsOf, Pick } from '../../ui/Pick.js';
 
 interface Common {
@@ -36,40 +35,6 @@ export function TextInput(
         aria-describedby={id}
         onChange={(e) => props.onChange(e.currentTarget.value)}
       />
-      <Problem id={id} text={props.problem} />
-    </label>
-  );
-}
-
-/** A number with its unit and range. What is typed stays as typed, right or wrong. */
-export function NumberInput(
-  props: Common & {
-    readonly value: number;
-    readonly range: Range;
-    readonly onChange: (value: number) => void;
-  },
-) {
-  const id = useId();
-  const [typed, setTyped] = useState<string | undefined>(undefined);
-  const shown = typed ?? (Number.isNaN(props.value) ? '' : props.value.toString());
-  return (
-    <label className="flex flex-col">
-      {props.label}
-      <span className="flex items-center gap-2">
-        <input
-          className="changeable w-28"
-          inputMode="decimal"
-          value={shown}
-          aria-invalid={props.problem !== undefined}
-          aria-describedby={id}
-          onChange={(e) => {
-            const text = e.currentTarget.value;
-            setTyped(text);
-            props.onChange(text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')));
-          }}
-        />
-        {props.range.unit}
-      </span>
       <Problem id={id} text={props.problem} />
     </label>
   );

@@ -26,7 +26,7 @@ import { TimeLine } from './TimeLine.js';
 /** The stages of a dish: read, dragged, split, changed, and kept as a method of one's own. */
 export function MethodScreen() {
   const plan = usePlan();
-  if (!plan) return <p aria-busy>Looking into the kitchen …</p>;
+  if (!plan || plan.coming) return <p aria-busy>Looking into the kitchen …</p>;
   return <Stages plan={plan} />;
 }
 

@@ -1,15 +1,7 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import {
-  plannedMin,
-  RANGES,
-  SIGNS,
-  type Act,
-  type HeatSetting,
-  type LidState,
-  type Stage,
-} from '@hammock/core';
-import { useState } from 'react';
+import { plannedMin, SIGNS, type Act, type HeatSetting, type LidState, type Stage } from '@hammock/core';
+import { NumberField } from '../../ui/NumberField.js';
 import { Button } from '../../ui/Button.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
 import { ACT } from '../../words/acts.js';
@@ -157,21 +149,23 @@ function End({ stage, takesMin, onChange, name }: StageRowProps & { readonly nam
         onChange={(kind) => onChange({ end: endedBy(end, kind) })}
       />
       {end.kind === 'minutes' && (
-        <NumberBox
+        <NumberField
+          place="unseen"
+          className="w-16 text-right"
           label={`Minutes of ${name}`}
           value={end.minutes}
-          most={RANGES.stageMin.most}
           unit="min"
-          onChange={(minutes) => onChange({ end: { kind: 'minutes', minutes } })}
+          onChange={(minutes) => Number.isFinite(minutes) && onChange({ end: { kind: 'minutes', minutes } })}
         />
       )}
       {end.kind === 'count' && (
-        <NumberBox
+        <NumberField
+          place="unseen"
+          className="w-16 text-right"
           label={`Whistles of ${name}`}
           value={end.count}
-          most={RANGES.stageCount.most}
           unit="whistles"
-          onChange={(count) => onChange({ end: { ...end, count } })}
+          onChange={(count) => Number.isFinite(count) && onChange({ end: { ...end, count } })}
         />
       )}
       {end.kind === 'sign' && (
@@ -183,39 +177,6 @@ function End({ stage, takesMin, onChange, name }: StageRowProps & { readonly nam
         />
       )}
       {end.kind !== 'minutes' && takes !== undefined && <span className="text-faint">≈ {takes} min</span>}
-    </span>
-  );
-}
-
-/** A whole number with its unit; what is typed stays, and what is out of range is said. */
-function NumberBox(props: {
-  readonly label: string;
-  readonly value: number;
-  readonly most: number;
-  readonly unit: string;
-  readonly onChange: (value: number) => void;
-}) {
-  const [typed, setTyped] = useState<string | undefined>(undefined);
-  const shown = typed ?? (Math.round(props.value * 10) / 10).toString();
-  return (
-    <span className="inline-flex items-center gap-1.5">
-      <input
-        aria-label={props.label}
-        className="changeable w-16 text-right"
-        inputMode="decimal"
-        value={shown}
-        onFocus={(e) => {
-          setTyped(e.currentTarget.value);
-          e.currentTarget.select();
-        }}
-        onBlur={() => setTyped(undefined)}
-        onChange={(e) => {
-          setTyped(e.currentTarget.value);
-          const value = Number(e.currentTarget.value.replace(',', '.'));
-          if (e.currentTarget.value.trim() !== '' && Number.isFinite(value)) props.onChange(value);
-        }}
-      />
-      {props.unit}
     </span>
   );
 }

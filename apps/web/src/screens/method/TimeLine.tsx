@@ -1,5 +1,6 @@
 import { isHandsOn, plannedMin, type Stage } from '@hammock/core';
 import { ACT } from '../../words/acts.js';
+import { whole } from '../../words/numbers.js';
 
 /** A stage shorter than this is drawn as long as this, so that it can be seen, min. */
 const LEAST_MIN = 1;
@@ -35,7 +36,7 @@ export function TimeLine({ stages }: { readonly stages: readonly Stage[] }) {
               strokeDasharray={minutes > LONGEST_DRAWN_MIN ? '6 4' : undefined}
               stroke={minutes > LONGEST_DRAWN_MIN ? 'var(--ink)' : 'none'}
             >
-              <title>{`${ACT[stage.act].name}, ${Math.round(minutes).toString()} min`}</title>
+              <title>{`${ACT[stage.act].name}, ${whole(minutes)} min`}</title>
             </rect>
           );
         })}

@@ -1,6 +1,7 @@
 import type { CookLine } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
+import { useShallow } from 'zustand/react/shallow';
 import { PAGE, useCooks } from '../../stores/cooks.js';
 import { measuresOf } from '../../stores/kitchenRows.js';
 import { useKitchen } from '../../stores/kitchen.js';
@@ -85,7 +86,9 @@ function Summary({ cooks }: { readonly cooks: readonly CookLine[] }) {
 }
 
 function Line({ cook, nowMs }: { readonly cook: CookLine; readonly nowMs: number }) {
-  const { cups, vessels, household } = useKitchen();
+  const { cups, vessels, household } = useKitchen(
+    useShallow(({ cups, vessels, household }) => ({ cups, vessels, household })),
+  );
   const poured = showPour(cook.pouredMl ?? cook.advisedMl, measuresOf(cups), household.metric);
   const vessel = vessels.find((v) => v.id === cook.vesselId);
   const { outcome } = cook;

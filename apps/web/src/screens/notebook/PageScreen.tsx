@@ -2,6 +2,7 @@ import { grainById, plannedMin, replay } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { useShallow } from 'zustand/react/shallow';
 import { ask } from '../../api/http.js';
 import { eventsOf } from '../../stores/cookRecord.js';
 import { useCooks } from '../../stores/cooks.js';
@@ -56,7 +57,9 @@ export function PageScreen() {
 function Page({ cook }: { readonly cook: CookRecord }) {
   const navigate = useNavigate();
   const takeUp = useDraft((s) => s.takeUp);
-  const { cups, vessels, household } = useKitchen();
+  const { cups, vessels, household } = useKitchen(
+    useShallow(({ cups, vessels, household }) => ({ cups, vessels, household })),
+  );
   const [nowMs] = useState(() => Date.now());
   const [judging, setJudging] = useState(false);
   const measures = measuresOf(cups);

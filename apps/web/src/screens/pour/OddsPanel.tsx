@@ -9,6 +9,7 @@ import { inAHundred } from '../../words/potWords.js';
 import { Best, Looks, round } from './OddsBest.js';
 import { Weave, type WeavePoint } from './Weave.js';
 import { Measures } from './WorthMeasuring.js';
+import { whole } from '../../words/numbers.js';
 
 export interface OddsPanelProps {
   readonly answer: Answer;
@@ -38,7 +39,7 @@ export function OddsPanel({ answer, input }: OddsPanelProps) {
               aria-label="Kitchens simulated"
             />
             <span className="tabular-nums">
-              {progress.done.toLocaleString('en')} of {progress.of.toLocaleString('en')} kitchens
+              {whole(progress.done)} of {whole(progress.of)} kitchens
             </span>
             <Button weight="plain" onClick={stop}>
               Stop
@@ -46,9 +47,7 @@ export function OddsPanel({ answer, input }: OddsPanelProps) {
           </span>
         )}
         {!progress && odds && of === key && (
-          <span className="text-faint">
-            from {odds.draws.toLocaleString('en')} simulated kitchens like yours
-          </span>
+          <span className="text-faint">from {whole(odds.draws)} simulated kitchens like yours</span>
         )}
       </div>
       {problem && (

@@ -6,6 +6,7 @@ import { ownIngredients, rowOf } from '../../stores/ownLarder.js';
 import { Button } from '../../ui/Button.js';
 import { Pick } from '../../ui/Pick.js';
 import { STATE } from '../../words/words.js';
+import { whole } from '../../words/numbers.js';
 
 const REASON: Readonly<Record<NonNullable<ParsedLine['reason']>, string>> = {
   spelling: 'nearly. Is it that?',
@@ -144,7 +145,7 @@ const nameOf = (id: string): string => rowOf(id)?.name ?? GRAINS.find((g) => g.i
 
 function amountWords({ amount }: ParsedLine): string {
   if (!amount) return '';
-  if ('g' in amount) return `${Math.round(amount.g).toString()} g`;
-  if ('ml' in amount) return `${Math.round(amount.ml).toString()} ml`;
+  if ('g' in amount) return `${whole(amount.g)} g`;
+  if ('ml' in amount) return `${whole(amount.ml)} ml`;
   return `${(Math.round(amount.count * 100) / 100).toString()} ×`;
 }

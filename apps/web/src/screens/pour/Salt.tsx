@@ -4,6 +4,7 @@ import { useDraft } from '../../stores/draft.js';
 import { showSalt } from '../../words/amounts.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
 import { SERVED } from '../../words/words.js';
+import { tenths } from '../../words/numbers.js';
 
 const SERVED_OPTIONS = optionsOf(SERVED);
 const SALTS = ['saltFine', 'saltFlaky', 'saltCoarse', 'saltLowSodium', 'stockPowder'].map((id) => ({
@@ -50,22 +51,22 @@ export function Salt({
               .slice(0, 3)
               .map(
                 (s) =>
-                  `${s.g.toFixed(1)} g from ${(rowOf(s.ingredientId)?.name ?? s.ingredientId).toLowerCase()}`,
+                  `${tenths(s.g)} g from ${(rowOf(s.ingredientId)?.name ?? s.ingredientId).toLowerCase()}`,
               )
               .join(', ')}
             .
           </>
         )}{' '}
-        Before the lid goes on the liquid should taste slightly too salty: {salt.liquidPercent.toFixed(1)} %.
+        Before the lid goes on the liquid should taste slightly too salty: {tenths(salt.liquidPercent)} %.
       </p>
       <p className="mt-2 mb-0">
-        Tastes flat? Another {salt.stepG.toFixed(1)} g and taste again. Too salty?{' '}
+        Tastes flat? Another {tenths(salt.stepG)} g and taste again. Too salty?{' '}
         {Math.round(salt.thinMl / 5) * 5} ml of plain water in place of as much stock thins it one step. Salt
         with <Pick label="Salt to add" value={saltWith} options={SALTS} onChange={setSalt} />.
       </p>
       <p className="mt-2 mb-0">
         Served <Pick label="How it is served" value={served} options={SERVED_OPTIONS} onChange={setServed} />:{' '}
-        {salt.cookedPercent.toFixed(1)} % of the pot, {salt.perPortionG.toFixed(1)} g a head,{' '}
+        {tenths(salt.cookedPercent)} % of the pot, {tenths(salt.perPortionG)} g a head,{' '}
         {Math.round(salt.shareOfDay * 100)} % of the 5 g a day adults should stay under (World Health
         Organization).
       </p>

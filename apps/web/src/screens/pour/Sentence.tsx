@@ -1,5 +1,6 @@
 import { grainById, heatsItself } from '@hammock/core';
 import { useMemo } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import { showAmountInput } from '../../words/amounts.js';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf } from '../../stores/kitchenRows.js';
@@ -9,6 +10,7 @@ import { AmountField } from '../../ui/AmountField.js';
 import { Pick } from '../../ui/Pick.js';
 import { VESSEL_KIND } from '../../words/words.js';
 import type { PlanView } from '../../stores/usePlan.js';
+import { litres } from '../../words/numbers.js';
 
 const MOST_PEOPLE = 16;
 const MOST_POTS = 6;
@@ -25,7 +27,16 @@ const setHob = (hobId: string): void => useDraft.getState().choose({ hobId });
 /** What, how much, which pot: one sentence whose words can be changed. */
 export function Sentence({ plan }: { readonly plan: PlanView }) {
   const { draft, problemAt } = plan;
-  const { dishes, bags, vessels, hobs, cups, household } = useKitchen();
+  const { dishes, bags, vessels, hobs, cups, household } = useKitchen(
+    useShallow(({ dishes, bags, vessels, hobs, cups, household }) => ({
+      dishes,
+      bags,
+      vessels,
+      hobs,
+      cups,
+      household,
+    })),
+  );
   const setGrain = useDraft((s) => s.setGrain);
   const grain = grainById(draft.spec.grainId);
   const potProblem = problemAt('vessel');
@@ -121,7 +132,7 @@ function optionsFor({ dishes, bags, vessels, hobs }: Lists) {
     vessels: vessels.map((v) => ({
       value: v.id,
       label: v.label,
-      hint: `${v.kind === 'pot' ? '' : `${VESSEL_KIND[v.kind]} · `}${v.diameterCm.toString()} cm · ${(v.volumeMl / 1000).toFixed(1)} l`,
+      hint: `${v.kind === 'pot' ? '' : `${VESSEL_KIND[v.kind]} · `}${v.diameterCm.toString()} cm · ${litres(v.volumeMl)} l`,
     })),
     hobs: hobs.map((h) => ({ value: h.id, label: h.label })),
   };

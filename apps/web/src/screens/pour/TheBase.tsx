@@ -1,7 +1,9 @@
 import type { Answer } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
-import { memo, useState } from 'react';
+import { memo } from 'react';
 import { useDraft } from '../../stores/draft.js';
+import { NumberField } from '../../ui/NumberField.js';
+import { tenths } from '../../words/numbers.js';
 
 const BY = { state: 'by how it looks', heat: 'by its minutes on the fire', weighed: 'by the scale' } as const;
 
@@ -35,15 +37,23 @@ export const TheBase = memo(function TheBase({
         )}
       </p>
       <div className="mt-1 flex flex-wrap gap-x-8">
-        <GramField
+        <NumberField
+          place="before"
+          unit="g"
+          className="w-20"
           label="On the scale it weighs"
           value={given?.weighsG}
-          onChange={(weighsG) => set({ weighsG })}
+          onChange={(weighsG) => Number.isFinite(weighsG) && set({ weighsG })}
+          onEmpty={() => set({ weighsG: undefined })}
         />
-        <GramField
+        <NumberField
+          place="before"
+          unit="g"
+          className="w-20"
           label="Ladled out and kept"
           value={given?.ladleOutG}
-          onChange={(ladleOutG) => set({ ladleOutG })}
+          onChange={(ladleOutG) => Number.isFinite(ladleOutG) && set({ ladleOutG })}
+          onEmpty={() => set({ ladleOutG: undefined })}
         />
       </div>
       {problem !== undefined && (
@@ -52,37 +62,8 @@ export const TheBase = memo(function TheBase({
         </p>
       )}
       {base.ladledSaltG > 0.1 && (
-        <p className="m-0 text-faint">{base.ladledSaltG.toFixed(1)} g of salt left with it.</p>
+        <p className="m-0 text-faint">{tenths(base.ladledSaltG)} g of salt left with it.</p>
       )}
     </section>
   );
 });
-
-function GramField(props: {
-  readonly label: string;
-  readonly value: number | undefined;
-  readonly onChange: (g: number | undefined) => void;
-}) {
-  const [typed, setTyped] = useState<string | undefined>(undefined);
-  return (
-    <label className="flex items-center gap-2">
-      {props.label}
-      <input
-        className="changeable w-20"
-        inputMode="decimal"
-        placeholder="—"
-        value={typed ?? (props.value === undefined ? '' : Math.round(props.value).toString())}
-        onFocus={(e) => setTyped(e.currentTarget.value)}
-        onBlur={() => setTyped(undefined)}
-        onChange={(e) => {
-          const text = e.currentTarget.value;
-          setTyped(text);
-          const g = Number(text.replace(',', '.'));
-          if (text.trim() === '') props.onChange(undefined);
-          else if (Number.isFinite(g)) props.onChange(g);
-        }}
-      />
-      g
-    </label>
-  );
-}

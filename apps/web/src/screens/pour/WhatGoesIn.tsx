@@ -9,6 +9,7 @@ import { AmountField } from '../../ui/AmountField.js';
 import { Pick } from '../../ui/Pick.js';
 import { showAmountInput } from '../../words/amounts.js';
 import { STATE } from '../../words/words.js';
+import { whole } from '../../words/numbers.js';
 
 const PasteList = lazy(() => import('./PasteList.js').then((m) => ({ default: m.PasteList })));
 
@@ -34,7 +35,7 @@ const LATER = [
 const SAUCES = [0, 50, 100, 150, 250, 400];
 const sauce = (g: number) => ({
   value: g.toString(),
-  label: g === 0 ? 'no sauce' : `${Math.round(g).toString()} g as sauce`,
+  label: g === 0 ? 'no sauce' : `${whole(g)} g as sauce`,
 });
 const SAUCE_OPTIONS = SAUCES.map(sauce);
 

@@ -4,6 +4,7 @@ import { memo, useState } from 'react';
 import { Link } from 'react-router';
 import { useDraft } from '../../stores/draft.js';
 import { Button } from '../../ui/Button.js';
+import { NumberField } from '../../ui/NumberField.js';
 import { inAHundred } from '../../words/potWords.js';
 
 /** The measurement that would gain most, done here; the others in a line. */
@@ -39,7 +40,7 @@ const MEASURE: Readonly<Record<WorthMeasuring['act'], string>> = {
 };
 
 function Act({ measure, base }: { readonly measure: WorthMeasuring; readonly base: DishSpec['base'] }) {
-  const [typed, setTyped] = useState('');
+  const [g, setG] = useState(Number.NaN);
   if (measure.act === 'waterTest')
     return (
       <Link
@@ -49,8 +50,7 @@ function Act({ measure, base }: { readonly measure: WorthMeasuring; readonly bas
         Two weighings of a pot of water
       </Link>
     );
-  const g = Number(typed.replace(',', '.'));
-  const good = typed.trim() !== '' && Number.isFinite(g) && g > 0;
+  const good = g > 0;
   return (
     <form
       className="flex flex-wrap items-center gap-x-3"
@@ -62,18 +62,7 @@ function Act({ measure, base }: { readonly measure: WorthMeasuring; readonly bas
         else setSpec({ base: { ...base, weighsG: g } });
       }}
     >
-      <label className="flex items-center gap-2">
-        On the scale
-        <input
-          className="changeable w-24"
-          inputMode="decimal"
-          placeholder="—"
-          value={typed}
-          aria-invalid={typed !== '' && !good}
-          onChange={(e) => setTyped(e.currentTarget.value)}
-        />
-        g
-      </label>
+      <NumberField label="On the scale" place="before" unit="g" className="w-24" value={g} onChange={setG} />
       <Button type="submit" weight="plain" disabled={!good}>
         Use it
       </Button>

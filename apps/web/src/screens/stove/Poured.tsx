@@ -1,6 +1,7 @@
 import { type Answer, type Pour } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { useState } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import { useCooks } from '../../stores/cooks.js';
 import { measuresOf } from '../../stores/kitchenRows.js';
 import { useKitchen } from '../../stores/kitchen.js';
@@ -11,7 +12,7 @@ import { showPour, showSalt } from '../../words/amounts.js';
 /** The number again where it is needed, and what was really poured when it was something else. */
 export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly keepMl: number }) {
   const setPoured = useCooks((s) => s.setPoured);
-  const { cups, household } = useKitchen();
+  const { cups, household } = useKitchen(useShallow(({ cups, household }) => ({ cups, household })));
   const [typed, setTyped] = useState<string | undefined>(undefined);
   const measures = measuresOf(cups);
   // A pot begun with an earlier version has an answer without these.

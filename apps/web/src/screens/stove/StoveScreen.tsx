@@ -1,21 +1,20 @@
-import { isWet, plannedMin, secondsLeft, type RunState, type Stage } from '@hammock/core';
+import { isWet, plannedMin, secondsLeft, type RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { Link } from 'react-router';
 import { useCooks } from '../../stores/cooks.js';
-import { measuresOf } from '../../stores/kitchenRows.js';
-import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
-import { showPour } from '../../words/amounts.js';
+import { Fence } from '../../ui/Fence.js';
 import { ACT } from '../../words/acts.js';
-import { mendWords, SEEN } from '../../words/potWords.js';
-import { HEAT, LID, SIGN } from '../../words/words.js';
 import { primeAlarm } from '../../instruments/alarm.js';
 import { clockText } from './clock.js';
-import { OutcomeForm } from '../../ui/OutcomeForm.js';
+import { Finished } from './Finished.js';
 import { Poured } from './Poured.js';
+import { StageList } from './StageList.js';
+import { clockWords, settingOf } from './stageWords.js';
 import { TimeSling } from './TimeSling.js';
 import { useNowMs, useRun, useWakeLock } from './useStove.js';
 import { useStoveOdds } from './useStoveOdds.js';
+import { WhenToLook } from './WhenToLook.js';
 
 /** The pot on the stove: one act, its clock, what to look for, what comes next. */
 export function StoveScreen() {
@@ -49,9 +48,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   const now = useNowMs();
   const tap = useCooks((s) => s.tap);
   const giveUp = useCooks((s) => s.giveUp);
-  const { keepMl, looks } = useStoveOdds(cook);
-  const { cups, household } = useKitchen();
-  const [first, last] = looks;
+  const { keepMl } = useStoveOdds(cook);
   const here = run.stages[run.current];
   const next = run.stages[run.current + 1];
   if (!here) return null;
@@ -73,7 +70,9 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           stage {run.current + 1} of {run.stages.length}
         </span>
       </p>
-      <TimeSling run={run} nowMs={now} />
+      <Fence what="The time line" of={run}>
+        <TimeSling run={run} nowMs={now} />
+      </Fence>
       <section aria-labelledby="act">
         <h1 id="act" className="m-0 text-[2.6rem] leading-none font-bold sm:text-[3.5rem]">
           {words.name}
@@ -97,17 +96,9 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       <p className="m-0 text-[1.3rem]">
         <strong>Look for:</strong> {words.look}
       </p>
-      {first?.stageId === stage.id && (
-        <p className="m-0 text-[1.05rem] leading-snug">
-          <strong>If you look at {first.afterMin} min:</strong> {SEEN[first.expect]}.{' '}
-          {last && (
-            <>
-              <strong>At the end:</strong> {SEEN[last.expect]}.{' '}
-            </>
-          )}
-          {mendWords(first, (ml) => showPour(ml, measuresOf(cups), household.metric).main)}
-        </p>
-      )}
+      <Fence what="When to look" of={stage.id}>
+        <WhenToLook cook={cook} stage={stage} />
+      </Fence>
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
         <Button
           weight="act"
@@ -127,72 +118,15 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           Undo
         </Button>
       </div>
-      <StageList run={run} />
+      <Fence what="The list of stages" of={run}>
+        <StageList run={run} />
+      </Fence>
       <p className="m-0 flex justify-between gap-4 text-faint">
         <span>Every tap is kept. Close it, come back, the clock is right.</span>
         <button type="button" className="min-h-12 underline underline-offset-4" onClick={giveUp}>
           Give this pot up
         </button>
       </p>
-    </div>
-  );
-}
-
-const settingOf = (stage: Stage): string => `${capital(HEAT[stage.heat])}, ${LID[stage.lid]}`;
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
-
-function clockWords(stage: Stage, waiting: boolean, left: number): string {
-  if (stage.end.kind === 'sign')
-    return `Over ${SIGN[stage.end.sign]}, about ${Math.round(stage.end.expectMin).toString()} min. It rings then.`;
-  if (stage.end.kind === 'count')
-    return `Over after ${stage.end.count.toString()} more ${stage.end.count === 1 ? 'whistle' : 'whistles'}, about ${Math.round(stage.end.expectMin).toString()} min.`;
-  if (stage.end.kind === 'flip')
-    return `Over when it flips to warm, about ${Math.round(stage.end.expectMin).toString()} min. It rings then.`;
-  if (waiting) return 'Not started.';
-  return left < 0 ? 'Time is up.' : 'min left. It rings.';
-}
-
-function StageList({ run }: { readonly run: RunState }) {
-  return (
-    <ol className="m-0 list-none border-t-2 border-ink p-0 pt-1" aria-label="Stages">
-      {run.stages.map(({ stage, doneAtMs, extendedMin }, i) => (
-        <li
-          key={stage.id}
-          aria-current={i === run.current ? 'step' : undefined}
-          className={`flex justify-between gap-4 py-1 ${i === run.current ? 'font-bold' : i < run.current ? 'text-faint line-through decoration-1' : ''}`}
-        >
-          <span>{ACT[stage.act].name}</span>
-          <span>
-            {Math.round(plannedMin(stage) + extendedMin)} min{doneAtMs === undefined ? '' : ', done'}
-          </span>
-        </li>
-      ))}
-    </ol>
-  );
-}
-
-function Finished({ cook, run }: { readonly cook: CookRecord; readonly run: RunState }) {
-  const tap = useCooks((s) => s.tap);
-  const { cups, household } = useKitchen();
-  const { keepMl } = useStoveOdds(cook);
-  const keep = showPour(keepMl, measuresOf(cups), household.metric);
-  return (
-    <div className="mx-auto flex max-w-4xl flex-col gap-5">
-      <section>
-        <h1 className="m-0 text-[2.6rem] leading-none font-bold sm:text-[3.5rem]">Open, fork, taste</h1>
-        <p className="mt-3 mb-0 text-[1.2rem]">
-          Open the lid away from you. Fork from the side. Taste one grain from the top. Centre still hard?
-          Sprinkle from the {keep.main} you kept hot, lid on, lowest heat, 5 min.
-        </p>
-      </section>
-      <OutcomeForm cook={cook} />
-      {run.undoable && (
-        <p className="m-0">
-          <Button weight="plain" onClick={() => tap('undo', run.undoable?.stageId ?? '')}>
-            Undo: back to the last stage
-          </Button>
-        </p>
-      )}
     </div>
   );
 }

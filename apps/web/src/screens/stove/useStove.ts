@@ -1,4 +1,4 @@
-import { replay, type RunState } from '@hammock/core';
+import { cues, replay, type RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { useEffect, useMemo, useState } from 'react';
 import { eventsOf } from '../../stores/cookRecord.js';
@@ -23,8 +23,7 @@ export function useNowMs(): number {
 /** Where a cook stands; its alarm is set as a matter of course. */
 export function useRun(cook: CookRecord): RunState {
   const run = useMemo(() => replay(cook.answer.stages, eventsOf(cook)), [cook]);
-  const current = run.stages[run.current];
-  const due = current?.dueAtMs;
+  const due = cues(run, cook.id)[0]?.atMs;
   const offset = useTime((s) => s.offsetMs);
   useEffect(() => {
     // The alarm ticks by this device's clock.

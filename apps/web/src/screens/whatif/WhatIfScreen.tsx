@@ -2,9 +2,9 @@ import { answer } from '@hammock/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useCourse } from '../../stores/course.js';
-import { useKitchen } from '../../stores/kitchen.js';
+import { useKitchenThings } from '../../stores/kitchenThings.js';
 import { useQuickOdds } from '../../stores/quickOdds.js';
-import { fetched } from '../../ui/fetched.js';
+import { fetched } from '../../keeping/fetched.js';
 import { Pick } from '../../ui/Pick.js';
 import { Segments } from '../../ui/Segments.js';
 import { SideBySide } from '../../ui/SideBySide.js';
@@ -12,13 +12,14 @@ import { troubleText } from '../../words/potWords.js';
 import { usePlan, type PlanView } from '../../stores/usePlan.js';
 import { differenceText, linesOf, type Way } from './difference.js';
 import { variationsOf } from './variations.js';
+import { whole } from '../../words/numbers.js';
 
 const Charts = lazy(() => fetched(() => import('../course/Charts.js')).then((m) => ({ default: m.Charts })));
 
 /** The present plan pinned, and one thing about it done otherwise. */
 export function WhatIfScreen() {
   const plan = usePlan();
-  if (!plan) return <p aria-busy>Looking into the kitchen …</p>;
+  if (!plan || plan.coming) return <p aria-busy>Looking into the kitchen …</p>;
   return <Varied plan={plan} />;
 }
 
@@ -26,7 +27,7 @@ type Poured = 'same' | 'anew';
 
 function Varied({ plan }: { readonly plan: PlanView }) {
   const { draft, input } = plan;
-  const kitchen = useKitchen();
+  const kitchen = useKitchenThings();
   const variations = useMemo(() => variationsOf(input, draft, kitchen), [input, draft, kitchen]);
   const [chosen, choose] = useState('lid/off');
   const [poured, setPoured] = useState<Poured>('same');
@@ -63,13 +64,8 @@ function Varied({ plan }: { readonly plan: PlanView }) {
             label="Poured"
             value={poured}
             options={[
-              ['same', `the same ${Math.round(pourMl ?? 0).toString()} ml`],
-              [
-                'anew',
-                anew?.ok
-                  ? `${Math.round(anew.value.pour.ml).toString()} ml, as it would need`
-                  : 'as it would need',
-              ],
+              ['same', `the same ${whole(pourMl ?? 0)} ml`],
+              ['anew', anew?.ok ? `${whole(anew.value.pour.ml)} ml, as it would need` : 'as it would need'],
             ]}
             onChange={setPoured}
           />

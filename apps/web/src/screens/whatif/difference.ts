@@ -1,6 +1,7 @@
 import { bandOf, type Course, type Odds, type PlanInput } from '@hammock/core';
 import { apartWords, inAHundred, nearestTo } from '../../words/potWords.js';
 import { textureWords } from '../../words/textureWords.js';
+import { tenths, whole } from '../../words/numbers.js';
 
 /** One way of cooking, as it went. */
 export interface Way {
@@ -23,22 +24,19 @@ export function linesOf(way: Way): readonly (readonly [string, string])[] {
   const { outcome } = course;
   const off = course.stages.filter((s) => s.act !== 'serve').at(-1)?.toMin ?? 0;
   return [
-    ['poured', `${Math.round(way.pourMl).toString()} ml`],
+    ['poured', `${whole(way.pourMl)} ml`],
     ['comes out', textureWords(outcome.texture)],
     ['as wanted', wantedAt(way)],
-    ['moisture', `${outcome.moisture.toFixed(1)} %`],
+    ['moisture', `${tenths(outcome.moisture)} %`],
     [
       'top, drier than the mean by',
-      `${Math.max(0, outcome.restedMoisture - (outcome.beds[2]?.moisture ?? 0)).toFixed(1)} points`,
+      `${tenths(Math.max(0, outcome.restedMoisture - (outcome.beds[2]?.moisture ?? 0)))} points`,
     ],
-    [
-      'cooked through, at least',
-      `${(100 * Math.min(...outcome.beds.map((b) => b.done))).toFixed(0)} in a hundred`,
-    ],
+    ['cooked through, at least', `${whole(100 * Math.min(...outcome.beds.map((b) => b.done)))} in a hundred`],
     ['grains', apartWords(outcome.apart)],
     ['base', bandOf(outcome.browning)],
-    ['gone as steam', `${Math.round(course.series.steamG.at(-1) ?? 0).toString()} g`],
-    ['from the pour to the table', `${Math.round(off).toString()} min`],
+    ['gone as steam', `${whole(course.series.steamG.at(-1) ?? 0)} g`],
+    ['from the pour to the table', `${whole(off)} min`],
   ];
 }
 

@@ -1,5 +1,5 @@
 import { completePlan, plannedMin, type PlanInput, type Stage } from '@hammock/core';
-import type { Kitchen } from '../../stores/kitchen.js';
+import type { KitchenThings } from '../../stores/kitchenThings.js';
 import { planInputOf } from '../../stores/planInput.js';
 import type { Draft } from '../../stores/draftOf.js';
 
@@ -15,7 +15,7 @@ export interface Variation {
 const COVERED: ReadonlySet<Stage['act']> = new Set<Stage['act']>(['simmer', 'steam', 'cook', 'pressure']);
 
 /** Everything the present plan can be varied by. */
-export function variationsOf(input: PlanInput, draft: Draft, kitchen: Kitchen): readonly Variation[] {
+export function variationsOf(input: PlanInput, draft: Draft, kitchen: KitchenThings): readonly Variation[] {
   const made = completePlan(input);
   const stages = made.ok ? made.value.stages : [];
   const soaked = (input.soakMin ?? 0) > 0;

@@ -5,6 +5,7 @@ import { showPour } from '../../words/amounts.js';
 import { DOUBT } from '../../words/words.js';
 import { accountRows, type AccountRow } from './accountRows.js';
 import { Figures } from './Figures.js';
+import { hundredths, tenths, whole } from '../../words/numbers.js';
 
 /** Where the water comes from and where it goes, to scale; every bar opens what it was worked out from. */
 export function AccountPicture({
@@ -59,8 +60,8 @@ export function AccountPicture({
             {rows.map((row) => (
               <tr key={row.id}>
                 <th scope="row">{row.label}</th>
-                <td>{row.side === 'comesFrom' ? row.g.toFixed(1) : ''}</td>
-                <td>{row.side === 'goesTo' ? row.g.toFixed(1) : ''}</td>
+                <td>{row.side === 'comesFrom' ? tenths(row.g) : ''}</td>
+                <td>{row.side === 'goesTo' ? tenths(row.g) : ''}</td>
               </tr>
             ))}
           </tbody>
@@ -68,22 +69,19 @@ export function AccountPicture({
       </div>
       <p className="mt-3 mb-0 text-faint">
         Touch a bar for its figures. In and out agree to{' '}
-        {Math.abs(answer.account.closesToG) < 0.05 ? '0.1 g' : `${answer.account.closesToG.toFixed(1)} g`}.
+        {Math.abs(answer.account.closesToG) < 0.05 ? '0.1 g' : `${tenths(answer.account.closesToG)} g`}.
       </p>
       {answer.pour.ml > 0 && steam && (
         <p className="mt-3 mb-0">
           Twice of everything in this pot takes <strong>{twice.main}</strong>, ×
-          {answer.doubled.ratio.toFixed(2)} and not ×2: the {Math.round(steam.g)} g of steam belong to the pot
-          and the fire, not to the grain.
+          {hundredths(answer.doubled.ratio)} and not ×2: the {Math.round(steam.g)} g of steam belong to the
+          pot and the fire, not to the grain.
         </p>
       )}
       {answer.doubt.parts.length > 0 && (
         <p className="mt-3 mb-0">
           Give or take {Math.round(answer.doubt.g / 5) * 5} ml. Most of that is{' '}
-          {list(
-            answer.doubt.parts.slice(0, 2).map((p) => `${DOUBT[p.code]} (±${Math.round(p.g).toString()} ml)`),
-          )}
-          .
+          {list(answer.doubt.parts.slice(0, 2).map((p) => `${DOUBT[p.code]} (±${whole(p.g)} ml)`))}.
         </p>
       )}
     </section>
@@ -115,7 +113,7 @@ function Row({ row, low, high, open, onOpen }: RowProps) {
   const span = high - low;
   const start = (Math.min(row.from, row.to) - low) / span;
   const width = Math.abs(row.to - row.from) / span;
-  const shown = `${row.side === 'comesFrom' ? '' : '−'}${row.g < 1 ? row.g.toFixed(1) : Math.round(row.g).toString()} g`;
+  const shown = `${row.side === 'comesFrom' ? '' : '−'}${row.g < 1 ? tenths(row.g) : whole(row.g)} g`;
   return (
     <button
       type="button"

@@ -4,6 +4,7 @@ import type { RefObject } from 'react';
 import { ACT } from '../../words/acts.js';
 import { BASE_BY, drainText, STATE, TOAST } from '../../words/words.js';
 import type { AccountRow } from './accountRows.js';
+import { tenths, whole } from '../../words/numbers.js';
 
 /** The figures behind one row, next to it. One for all rows: a popover for each would be drawn at every keystroke. */
 export function Figures({
@@ -67,7 +68,7 @@ function TermFigures({ term, several }: { readonly term: Term; readonly several:
           <th scope="row" className="py-1 text-left">
             water
           </th>
-          <td className="py-1 text-right">{term.g.toFixed(1)} g</td>
+          <td className="py-1 text-right">{tenths(term.g)} g</td>
         </tr>
         {Object.entries(term.inputs)
           .filter(([key]) => key in INPUT)
@@ -119,7 +120,7 @@ function shownInput(key: string, value: string | number, all: Term['inputs']): s
   if (key === 'toast') return TOAST[value as keyof typeof TOAST];
   if (key === 'by') return BASE_BY[value as keyof typeof BASE_BY];
   if (key === 'drain') return drainText(value as Drain, Number(all['sieveMin'] ?? 0));
-  if (key === 'shareSetFree') return `${Math.round(Number(value) * 100).toString()} %`;
+  if (key === 'shareSetFree') return `${whole(Number(value) * 100)} %`;
   const unit = INPUT[key]?.[1] ?? '';
   const n = Number(value);
   return `${n.toFixed(unit === 'g/g' ? 2 : 1)} ${unit}`;

@@ -1,0 +1,58 @@
+import { grainById, GRAINS } from '@hammock/core';
+import type { BagFields } from '@hammock/core/records';
+import { useState } from 'react';
+import { ageText } from './ageText.js';
+import { ChoiceInput, TextInput } from './inputs.js';
+import { ThingList } from './ThingList.js';
+
+const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
+
+const NEW_BAG: BagFields = { grainId: 'longGrainWhite', label: '', note: '', openedOn: null };
+
+/** Bags of grain, each with the day it was opened. */
+export function BagList() {
+  const [nowMs] = useState(() => Date.now());
+  return (
+    <ThingList
+      kind="bags"
+      title="Bags"
+      one="bag"
+      fresh={NEW_BAG}
+      describe={(b) =>
+        `${grainById(b.grainId)?.name ?? b.grainId}${ageText(b.openedOn, nowMs)}${b.note === '' ? '' : `. ${b.note}`}`
+      }
+      fields={(bag, set, problem) => (
+        <>
+          <TextInput
+            label="Name"
+            value={bag.label}
+            onChange={(label) => set({ label })}
+            problem={problem('label')}
+          />
+          <ChoiceInput
+            label="Grain"
+            value={bag.grainId}
+            words={GRAIN_WORDS}
+            onChange={(grainId) => set({ grainId })}
+          />
+          <label className="flex flex-col">
+            Opened on
+            <input
+              type="date"
+              className="changeable"
+              value={bag.openedOn ?? ''}
+              onChange={(e) => set({ openedOn: e.currentTarget.value === '' ? null : e.currentTarget.value })}
+            />
+          </label>
+          <TextInput
+            label="Worth remembering"
+            value={bag.note}
+            most={280}
+            onChange={(note) => set({ note })}
+            problem={undefined}
+          />
+        </>
+      )}
+    />
+  );
+}

@@ -1,0 +1,89 @@
+import { CUP_PARTS } from '@hammock/core';
+import type { CupFields } from '@hammock/core/records';
+import { NumberField } from '../../ui/NumberField.js';
+import { CupByWeighing } from './CupByWeighing.js';
+import { ChoiceInput, TextInput } from './inputs.js';
+import { ThingList } from './ThingList.js';
+
+const CUP_KINDS = { cup: 'cup', spoon: 'spoon', jug: 'jug with marks' } as const;
+
+const NEW_CUP: CupFields = {
+  label: '',
+  kind: 'cup',
+  ml: 240,
+  parts: ['1', '1/2', '1/3', '1/4'],
+  stepMl: null,
+};
+
+/** Cups, spoons and jugs, by what they hold. */
+export const MeasureList = () => (
+  <ThingList
+    kind="cups"
+    title="Cups, spoons and jugs"
+    one="measure"
+    fresh={NEW_CUP}
+    describe={(c) =>
+      `${CUP_KINDS[c.kind]}, ${c.ml.toString()} ml${c.kind === 'cup' ? `; filled to ${c.parts.join(', ')}` : ''}${c.stepMl === null ? '' : `, marked every ${c.stepMl.toString()} ml`}`
+    }
+    fields={(cup, set, problem) => (
+      <>
+        <TextInput
+          label="Called"
+          value={cup.label}
+          most={40}
+          onChange={(label) => set({ label })}
+          problem={problem('label')}
+        />
+        <ChoiceInput
+          label="It is a"
+          value={cup.kind}
+          words={CUP_KINDS}
+          onChange={(kind) =>
+            set({ kind: kind as CupFields['kind'], stepMl: kind === 'jug' ? (cup.stepMl ?? 50) : null })
+          }
+        />
+        <NumberField
+          label="Holds"
+          unit="ml"
+          value={cup.ml}
+          onChange={(ml) => set({ ml })}
+          problem={problem('ml')}
+        />
+        {cup.kind === 'cup' && <CupByWeighing onFound={(ml) => set({ ml })} />}
+        {cup.kind === 'jug' && (
+          <NumberField
+            label="Marked every"
+            unit="ml"
+            value={cup.stepMl ?? 50}
+            onChange={(stepMl) => set({ stepMl })}
+            problem={problem('stepMl')}
+          />
+        )}
+        {cup.kind !== 'jug' && (
+          <fieldset className="m-0 border-0 p-0">
+            <legend className="p-0">Can be filled to</legend>
+            <div className="flex flex-wrap gap-2">
+              {CUP_PARTS.map((part) => (
+                <label key={part} className="flex min-h-12 items-center gap-2 pr-3">
+                  <input
+                    type="checkbox"
+                    className="size-6 accent-(--ink)"
+                    checked={cup.parts.includes(part)}
+                    onChange={(e) =>
+                      set({
+                        parts: e.currentTarget.checked
+                          ? [...cup.parts, part]
+                          : cup.parts.filter((p) => p !== part),
+                      })
+                    }
+                  />
+                  {part}
+                </label>
+              ))}
+            </div>
+          </fieldset>
+        )}
+      </>
+    )}
+  />
+);

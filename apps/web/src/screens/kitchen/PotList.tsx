@@ -1,0 +1,71 @@
+import { RANGES, type LidFit, type VesselKind, type Wall } from '@hammock/core';
+import type { VesselFields } from '@hammock/core/records';
+import { NumberField } from '../../ui/NumberField.js';
+import { LID_FIT, VESSEL_KIND, WALL } from '../../words/words.js';
+import { litres } from '../../words/numbers.js';
+import { ChoiceInput, TextInput } from './inputs.js';
+import { ThingList } from './ThingList.js';
+
+const NEW_VESSEL: VesselFields = {
+  label: '',
+  diameterCm: 22,
+  volumeMl: 4000,
+  lid: 'wellFitting',
+  wall: 'thin',
+  kind: 'pot',
+};
+
+/** Pots, by what the heat sees of them. */
+export const PotList = () => (
+  <ThingList
+    kind="vessels"
+    title="Pots"
+    one="pot"
+    fresh={NEW_VESSEL}
+    describe={(v) =>
+      `${v.kind === 'pot' ? '' : `${VESSEL_KIND[v.kind]}, `}${v.diameterCm.toString()} cm wide, ${litres(v.volumeMl)} l, ${LID_FIT[v.lid]}, ${WALL[v.wall]}`
+    }
+    fields={(pot, set, problem) => (
+      <>
+        <TextInput
+          label="Name"
+          value={pot.label}
+          onChange={(label) => set({ label })}
+          problem={problem('label')}
+        />
+        <NumberField
+          label="Width inside"
+          unit={RANGES.diameterCm.unit}
+          value={pot.diameterCm}
+          onChange={(diameterCm) => set({ diameterCm })}
+          problem={problem('diameterCm')}
+        />
+        <NumberField
+          label="Holds to the brim"
+          unit={RANGES.volumeMl.unit}
+          value={pot.volumeMl}
+          onChange={(volumeMl) => set({ volumeMl })}
+          problem={problem('volumeMl')}
+        />
+        <ChoiceInput
+          label="It is a"
+          value={pot.kind}
+          words={VESSEL_KIND}
+          onChange={(kind) => set({ kind: kind as VesselKind })}
+        />
+        <ChoiceInput
+          label="Lid"
+          value={pot.lid}
+          words={LID_FIT}
+          onChange={(lid) => set({ lid: lid as LidFit })}
+        />
+        <ChoiceInput
+          label="Wall"
+          value={pot.wall}
+          words={WALL}
+          onChange={(wall) => set({ wall: wall as Wall })}
+        />
+      </>
+    )}
+  />
+);

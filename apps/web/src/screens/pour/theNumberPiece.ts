@@ -1,0 +1,3 @@
+/** The number and what belongs to it, in a piece of its own: the words of the plan do not wait for it. */
+export { Answered } from './Answered.js';
+export { FitToGrain } from './FitToGrain.js';

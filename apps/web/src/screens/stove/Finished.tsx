@@ -1,0 +1,37 @@
+import type { RunState } from '@hammock/core';
+import type { CookRecord } from '@hammock/core/records';
+import { useCooks } from '../../stores/cooks.js';
+import { useKitchen } from '../../stores/kitchen.js';
+import { measuresOf } from '../../stores/kitchenRows.js';
+import { Button } from '../../ui/Button.js';
+import { OutcomeForm } from '../../ui/OutcomeForm.js';
+import { showPour } from '../../words/amounts.js';
+import { useStoveOdds } from './useStoveOdds.js';
+
+/** The pot is done: open it, and say how it came out. */
+export function Finished({ cook, run }: { readonly cook: CookRecord; readonly run: RunState }) {
+  const tap = useCooks((s) => s.tap);
+  const cups = useKitchen((s) => s.cups);
+  const metric = useKitchen((s) => s.household.metric);
+  const { keepMl } = useStoveOdds(cook);
+  const keep = showPour(keepMl, measuresOf(cups), metric);
+  return (
+    <div className="mx-auto flex max-w-4xl flex-col gap-5">
+      <section>
+        <h1 className="m-0 text-[2.6rem] leading-none font-bold sm:text-[3.5rem]">Open, fork, taste</h1>
+        <p className="mt-3 mb-0 text-[1.2rem]">
+          Open the lid away from you. Fork from the side. Taste one grain from the top. Centre still hard?
+          Sprinkle from the {keep.main} you kept hot, lid on, lowest heat, 5 min.
+        </p>
+      </section>
+      <OutcomeForm cook={cook} />
+      {run.undoable && (
+        <p className="m-0">
+          <Button weight="plain" onClick={() => tap('undo', run.undoable?.stageId ?? '')}>
+            Undo: back to the last stage
+          </Button>
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,27 @@
+import type { Stage } from '@hammock/core';
+import type { CookRecord } from '@hammock/core/records';
+import { useKitchen } from '../../stores/kitchen.js';
+import { measuresOf } from '../../stores/kitchenRows.js';
+import { showPour } from '../../words/amounts.js';
+import { mendWords, SEEN } from '../../words/potWords.js';
+import { useStoveOdds } from './useStoveOdds.js';
+
+/** When a look under the lid tells most, what should be seen there, and what to do when it is not. */
+export function WhenToLook({ cook, stage }: { readonly cook: CookRecord; readonly stage: Stage }) {
+  const { looks } = useStoveOdds(cook);
+  const cups = useKitchen((s) => s.cups);
+  const metric = useKitchen((s) => s.household.metric);
+  const [first, last] = looks;
+  if (first?.stageId !== stage.id) return null;
+  return (
+    <p className="m-0 text-[1.05rem] leading-snug">
+      <strong>If you look at {first.afterMin} min:</strong> {SEEN[first.expect]}.{' '}
+      {last && (
+        <>
+          <strong>At the end:</strong> {SEEN[last.expect]}.{' '}
+        </>
+      )}
+      {mendWords(first, (ml) => showPour(ml, measuresOf(cups), metric).main)}
+    </p>
+  );
+}

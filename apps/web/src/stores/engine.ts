@@ -1,0 +1,19 @@
+import { create } from 'zustand';
+import { fetched } from '../keeping/fetched.js';
+import type * as engineParts from './engineParts.js';
+
+export type Engine = typeof engineParts;
+
+const useLoaded = create<{ readonly engine: Engine | undefined }>()(() => ({ engine: undefined }));
+
+/** Puts the piece in its place. */
+export const setEngine = (engine: Engine): void => useLoaded.setState({ engine });
+
+/** Asks for the piece; it comes a moment after the first words. */
+export async function loadEngine(): Promise<void> {
+  setEngine(await fetched(() => import('./engineParts.js')));
+}
+
+/** What works answers out; undefined until it has come. */
+export const engineNow = (): Engine | undefined => useLoaded.getState().engine;
+export const useEngine = (): Engine | undefined => useLoaded((s) => s.engine);

@@ -1,0 +1,2 @@
+/** What works an answer out, in a piece of its own: the words of the plan stand on the screen before it is there. */
+export { answer, cautionsFor, problemText } from '@hammock/core';

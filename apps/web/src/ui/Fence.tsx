@@ -1,0 +1,34 @@
+import type { ReactNode } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
+import { Button } from './Button.js';
+
+/** A part of a screen that fails by itself: what is around it stays, and it can be asked for again. */
+export function Fence({
+  what,
+  of,
+  children,
+}: {
+  /** What cannot be shown when it fails, as the subject of a sentence. */
+  readonly what: string;
+  /** What it is drawn from: when that changes it is tried again. */
+  readonly of?: unknown;
+  readonly children: ReactNode;
+}) {
+  return (
+    <ErrorBoundary
+      resetKeys={[of]}
+      fallbackRender={({ resetErrorBoundary }) => (
+        <section role="alert" className="hung">
+          <p className="m-0 font-semibold">
+            {what} slipped its rope. Everything else holds; nothing is lost.
+          </p>
+          <Button className="mt-2" onClick={resetErrorBoundary}>
+            Hang it up again
+          </Button>
+        </section>
+      )}
+    >
+      {children}
+    </ErrorBoundary>
+  );
+}
