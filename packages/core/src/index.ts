@@ -181,6 +181,16 @@ export type { Warning, WarningCode } from './account/warnings.js';
 
 export { cookPot, STEP_MIN, type Cooked, type CookOptions } from './pot/cook.js';
 export {
+  advancePot,
+  endStage,
+  finishPot,
+  readPot,
+  startPot,
+  type Going,
+  type LivePot,
+  type LiveReading,
+} from './pot/live.js';
+export {
   courseOf,
   MOST_ROWS,
   type Course,
@@ -205,7 +215,7 @@ export { AS_PLANNED, setupOf, type Setup, type TrueValues } from './pot/setup.js
 export type { CookedStage, Ended, Seen } from './pot/walk.js';
 
 export { chancesAt, COSTS, worth, type Chances, type Samples, type Where } from './odds/chances.js';
-export { DOUBTS, spreadsOf, truthOf, type DoubtCode, type Spreads } from './odds/doubts.js';
+export { DOUBTS, spreadsOf, truthOf, type DoubtCode, type Means, type Spreads } from './odds/doubts.js';
 export { Gathering } from './odds/gather.js';
 export { drawZ } from './odds/draw.js';
 export type { Look } from './odds/looks.js';

@@ -18,9 +18,14 @@ export interface Chances {
 export interface Samples {
   readonly frame: Frame;
   readonly rows: Float64Array;
+  /** How much each draw counts, by what has been seen since; all alike when left out. Need not sum to anything. */
+  readonly weights?: Float64Array;
 }
 
 export const countOf = ({ rows }: Samples): number => rows.length / ROW;
+
+/** How much a draw counts. */
+export const weightOf = ({ weights }: Samples, i: number): number => weights?.[i] ?? 1;
 
 /** Moistures between which the grain is as wanted, wet basis %. */
 export function windowFor(plan: CompletePlan): { readonly low: number; readonly high: number } {
@@ -84,17 +89,18 @@ export function chancesAt(samples: Samples, where: Where): Chances {
   const onlyTimed = where.byMin !== undefined;
   for (let i = 0; i < n; i += 1) {
     if (onlyTimed && !isTimed(i)) continue;
-    counted += 1;
+    const weight = weightOf(samples, i);
+    counted += weight;
     const feels = reader.read(i, POINT.feels);
     const isHard = feels < low || reader.read(i, POINT.done) < NO_HARD_CENTRE;
     const isSoft = !isHard && (feels > high || reader.read(i, POINT.left) > WET_POT_PER_G);
     const isWet = reader.read(i, POINT.topG) > WET_TOP_G_PER_M2;
     const isBurnt = reader.read(i, POINT.brown) > CAUGHT_LOG;
-    if (isHard) hard += 1;
-    if (isSoft) soft += 1;
-    if (isWet) wet += 1;
-    if (isBurnt) burnt += 1;
-    if (!isHard && !isSoft && !isWet && !isBurnt) wanted += 1;
+    if (isHard) hard += weight;
+    if (isSoft) soft += weight;
+    if (isWet) wet += weight;
+    if (isBurnt) burnt += weight;
+    if (!isHard && !isSoft && !isWet && !isBurnt) wanted += weight;
   }
   const of = (k: number): number => (counted === 0 ? 0 : k / counted);
   return { hard: of(hard), asWanted: of(wanted), tooSoft: of(soft), wetTop: of(wet), caught: of(burnt) };

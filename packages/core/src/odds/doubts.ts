@@ -40,9 +40,16 @@ export function spreadsOf(plan: CompletePlan): Spreads {
 const LEAST_SHARE = 0.2;
 const share = (z: number, sigma: number): number => Math.max(LEAST_SHARE, 1 + z * sigma);
 
-/** The kitchen that eight standard normal numbers make. */
-export const truthOf = (z: ArrayLike<number>, spreads: Spreads): TrueValues => {
-  const at = (i: number): number => z[i] ?? 0;
+/** Where the middle of each is believed to be, in its own spreads from what the plan says; 0 where nothing is known. */
+export type Means = Partial<Readonly<Record<DoubtCode, number>>>;
+
+/**
+ * The kitchen that eight standard normal numbers make.
+ * @param z one number for each of DOUBTS
+ * @param means where a belief has its middle; the plan's own figures without
+ */
+export const truthOf = (z: ArrayLike<number>, spreads: Spreads, means: Means = {}): TrueValues => {
+  const at = (i: number): number => (z[i] ?? 0) + (means[DOUBTS[i] ?? 'grainMass'] ?? 0);
   return {
     grain: share(at(0), spreads.grainMass),
     moisturePoints: at(1) * spreads.grainMoisture,

@@ -2,7 +2,7 @@ import { targetMoisture } from '../grain/texture.js';
 import type { CompletePlan } from '../plan/planInput.js';
 import { cookPot } from '../pot/cook.js';
 import type { Seen } from '../pot/walk.js';
-import { countOf, Reader, type Samples } from './chances.js';
+import { countOf, Reader, weightOf, type Samples } from './chances.js';
 import { coveredStage, POINT } from './sample.js';
 
 /** When to look, what should be seen, and what to do when it is not. */
@@ -30,15 +30,27 @@ export function keepByG(samples: Samples, byG: number): number {
   const { aim } = targetMoisture(frame.plan, frame.plan.texture);
   const here = new Reader(samples, { byG });
   const more = new Reader(samples, { byG: byG + STEP_G });
-  const lacks: number[] = [];
+  const lacks: { readonly g: number; readonly weight: number }[] = [];
   for (let i = 0; i < countOf(samples); i += 1) {
     const feels = here.read(i, POINT.feels);
     const perG = (more.read(i, POINT.feels) - feels) / STEP_G;
-    if (feels < aim && perG > 0) lacks.push((aim - feels) / perG);
+    if (feels < aim && perG > 0) lacks.push({ g: (aim - feels) / perG, weight: weightOf(samples, i) });
   }
-  lacks.sort((a, b) => a - b);
-  const lacking = lacks[Math.floor(SAVES * lacks.length)] ?? 0;
+  const lacking = quantile(lacks, SAVES);
   return Math.max(STEP_G, Math.ceil(lacking / STEP_G) * STEP_G);
+}
+
+/** The smallest value that more than this share of the weight is below or at; nothing of no values. */
+function quantile(values: { readonly g: number; readonly weight: number }[], share: number): number {
+  values.sort((a, b) => a.g - b.g);
+  const all = values.reduce((sum, v) => sum + v.weight, 0);
+  let below = 0;
+  for (const { g, weight } of values) {
+    below += weight;
+    // Shares of a sum are only as exact as the sum.
+    if (below > share * all * (1 + 1e-12)) return g;
+  }
+  return values.at(-1)?.g ?? 0;
 }
 
 /** Two thirds through the covered time it can still be mended; at its end it is seen whether it is done. */

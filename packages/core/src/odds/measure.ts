@@ -3,7 +3,7 @@ import { baseAccount } from '../plan/base.js';
 import type { CompletePlan } from '../plan/planInput.js';
 import { NO_HARD_CENTRE, WET_POT_PER_G } from '../pot/constants.js';
 import { WET_TOP_G_PER_M2 } from '../grain/kernel.js';
-import { CAUGHT_LOG, COSTS, countOf, Reader, windowFor, type Samples } from './chances.js';
+import { CAUGHT_LOG, COSTS, countOf, Reader, weightOf, windowFor, type Samples } from './chances.js';
 import { DOUBTS, type DoubtCode } from './doubts.js';
 import { POINT, ROW } from './sample.js';
 
@@ -87,16 +87,23 @@ function faultOf(reader: Reader, i: number): number {
 }
 
 /** Slope of each doubt: they are drawn independently, so each is its own covariance over its own variance. */
-function slopesOf({ rows }: Samples, feels: Float64Array): readonly number[] {
+function slopesOf(samples: Samples, feels: Float64Array): readonly number[] {
+  const { rows } = samples;
   const n = feels.length;
-  const mean = feels.reduce((sum, v) => sum + v, 0) / n;
+  let all = 0;
+  let sum = 0;
+  for (let i = 0; i < n; i += 1) {
+    all += weightOf(samples, i);
+    sum += weightOf(samples, i) * (feels[i] ?? 0);
+  }
+  const mean = sum / all;
   return DOUBTS.map((_, d) => {
     let cov = 0;
     let squares = 0;
     for (let i = 0; i < n; i += 1) {
       const z = rows[i * ROW + d] ?? 0;
-      cov += z * ((feels[i] ?? 0) - mean);
-      squares += z * z;
+      cov += weightOf(samples, i) * z * ((feels[i] ?? 0) - mean);
+      squares += weightOf(samples, i) * z * z;
     }
     return squares > 0 ? cov / squares : 0;
   });
@@ -112,15 +119,17 @@ function bestShare(samples: Samples, feels: Float64Array, faults: Uint8Array): n
   let best = { worth: -Infinity, share: 0 };
   for (let k = 0; k <= OFFSETS.steps; k += 1) {
     const by = OFFSETS.most * ((2 * k) / OFFSETS.steps - 1);
-    let [hard, soft, wanted] = [0, 0, 0];
+    let [hard, soft, wanted, all] = [0, 0, 0, 0];
     for (let i = 0; i < n; i += 1) {
       const m = (feels[i] ?? 0) + by;
-      if (m < low || faults[i] === FAULT.hard) hard += 1;
-      else if (m > high || faults[i] === FAULT.wet) soft += 1;
-      else if (faults[i] === FAULT.none) wanted += 1;
+      const weight = weightOf(samples, i);
+      all += weight;
+      if (m < low || faults[i] === FAULT.hard) hard += weight;
+      else if (m > high || faults[i] === FAULT.wet) soft += weight;
+      else if (faults[i] === FAULT.none) wanted += weight;
     }
-    const share = wanted / n;
-    const value = share - (COSTS.tooSoft * soft + COSTS.hard * hard) / n;
+    const share = wanted / all;
+    const value = share - (COSTS.tooSoft * soft + COSTS.hard * hard) / all;
     if (value > best.worth) best = { worth: value, share };
   }
   return best.share;

@@ -7,7 +7,7 @@ import { plannedMin, type Stage } from '../method/stage.js';
 import { cookPot } from '../pot/cook.js';
 import { setupOf } from '../pot/setup.js';
 import { BEDS, BROWN, DONE0, FREE, get, TOP, W0 } from '../pot/state.js';
-import { DOUBTS, spreadsOf, truthOf, type Spreads } from './doubts.js';
+import { DOUBTS, spreadsOf, truthOf, type Means, type Spreads } from './doubts.js';
 import { drawZ } from './draw.js';
 
 /** What is kept of one simulated pot: what its grain feels like, and what is wrong with it. */
@@ -22,6 +22,8 @@ export const ROW = DOUBTS.length + POTS.length * POINT_SIZE;
 export interface Frame {
   readonly plan: CompletePlan;
   readonly spreads: Spreads;
+  /** Where a household's belief has its middle; nothing until it has learnt. */
+  readonly means?: Means;
   /** Water of the account's own pour, g, and how far either side is simulated. */
   readonly waterG: number;
   readonly spanG: number;
@@ -78,7 +80,7 @@ export function sampleRows(frame: Frame, seed: number, from: number, count: numb
     const row = rows.subarray(i * ROW, (i + 1) * ROW);
     const z = drawZ(seed, from + i);
     row.set(z);
-    const truth = truthOf(z, frame.spreads);
+    const truth = truthOf(z, frame.spreads, frame.means);
     const setup = setupOf(frame.plan, truth);
     const pots = row.subarray(DOUBTS.length);
     keep(pots, 0, frame.plan, setup, frame.waterG - frame.spanG);

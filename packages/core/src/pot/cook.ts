@@ -63,18 +63,29 @@ export function cookPot(plan: CompletePlan, pourWaterG: number, options: CookOpt
   const setup = options.setup ?? setupOf(plan, options.truth);
   const { stepMin = STEP_MIN, order = 2, record, stretch } = options;
   const walk = newWalk(setup, pourWaterG, { stepMin, order, record, stretch });
-  let grainReady = !plan.stages.some((s) => s.act === 'grain');
-  for (const stage of plan.stages) {
-    const { act } = stage;
-    if (act === 'toast' || act === 'fryDry') grainReady = true;
-    if (act === 'fryDry') startDry(walk);
-    else if (isWet(act)) startWet(walk, grainReady);
-    if (act === 'grain') {
-      grainReady = true;
-      if (walk.liquidIn && !walk.grainIn) grainGoesIn(walk);
-    }
+  for (const [index, stage] of plan.stages.entries()) {
+    enterStage(walk, index);
     if (walk.liquidIn) cookStage(walk, stage);
   }
+  return serve(walk);
+}
+
+/** What happens to the pot as a stage begins: liquid onto what is in it, grain into what is there. */
+export function enterStage(walk: Walk, index: number): void {
+  const { stages } = walk.setup.plan;
+  const act = stages[index]?.act;
+  if (act === undefined) return;
+  const sofar = stages.slice(0, index + 1);
+  if (act === 'fryDry') startDry(walk);
+  else if (isWet(act))
+    startWet(walk, !stages.some((s) => s.act === 'grain') || sofar.some((s) => TAKES_GRAIN.has(s.act)));
+  if (act === 'grain' && walk.liquidIn && !walk.grainIn) grainGoesIn(walk);
+}
+/** Acts with which the grain is in the pot. */
+const TAKES_GRAIN: ReadonlySet<Stage['act']> = new Set<Stage['act']>(['toast', 'fryDry', 'grain']);
+
+/** The end of every pot, also of one that never had a stage with liquid. */
+export function serve(walk: Walk): Cooked {
   if (!walk.liquidIn) startWet(walk, true);
   return finish(walk);
 }

@@ -202,6 +202,11 @@ function standsMl(y: State, s: Setting): number {
   return grain + free + foam + setup.parts.othersMl;
 }
 
+/** Keeps a stage going past its own end, until the pot is stopped from outside. */
+export function holdOn(walk: Walk, stage: Stage): void {
+  burns(walk, settingFor(walk, stage), PATIENCE_MIN);
+}
+
 /** What there is to see in the pot. */
 export function seenNow(walk: Walk, s: Setting): Seen {
   const { y } = walk;

@@ -23,7 +23,7 @@ import {
 } from './state.js';
 
 /** How a stage came to its end. */
-export type Ended = 'minutes' | 'sign' | 'count' | 'flip' | 'gaveUp';
+export type Ended = 'minutes' | 'sign' | 'count' | 'flip' | 'gaveUp' | 'told';
 
 /** What is to be seen in the pot when a stage is over. */
 export type Seen =
@@ -88,7 +88,15 @@ export interface Walk {
   broken: number;
   /** When the liquid had gone on the fire while grain was still hard; undefined when it never did. */
   ranDryMin: number | undefined;
+  /** The pot is looked at then and goes no further: `goOn` throws PotPaused. Infinity for a pot that is cooked through. */
+  stopAtMin: number;
 }
+
+/**
+ * Thrown out of the middle of a stage when the pot has come to the moment at which it is to be read. What a stage
+ * does is code and not data, so it is left this way and entered again from its beginning.
+ */
+export class PotPaused extends Error {}
 
 export interface How {
   readonly stepMin: number;
@@ -119,6 +127,7 @@ export function newWalk(setup: Setup, pourG: number, { stepMin, order, record, s
     fullestMin: 0,
     broken: 0,
     ranDryMin: undefined,
+    stopAtMin: Infinity,
   };
 }
 
@@ -209,6 +218,9 @@ export const record = (walk: Walk): void => {
   walk.record?.(walk.atMin, walk.y);
 };
 
+/** Moments nearer than this are one, min. */
+const SAME_MOMENT_MIN = 1e-9;
+
 /** Liquid of less than this is none, g per g of dry matter. */
 const NONE_PER_G = 0.02;
 
@@ -243,6 +255,11 @@ export function goOn(walk: Walk, s: Setting, boiling: boolean, forMin: number, c
     step(y, h, s, boiling, r);
     const crossed = crossing !== undefined && crossing(r.next) >= 0;
     const taken = crossed ? stepTo(y, h, s, boiling, r, crossing) : h;
+    if (walk.atMin + taken > walk.stopAtMin + SAME_MOMENT_MIN) {
+      y.set(step(y, Math.max(0, walk.stopAtMin - walk.atMin), s, boiling, r));
+      walk.atMin = walk.stopAtMin;
+      throw new PotPaused();
+    }
     y.set(r.next);
     walk.atMin += taken;
     left -= taken;

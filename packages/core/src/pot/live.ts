@@ -1,0 +1,188 @@
+import { enterStage, serve, type Cooked } from './cook.js';
+import type { Order } from './integrate.js';
+import type { Setup } from './setup.js';
+import { cookStage, holdOn, seenNow, settingFor } from './stages.js';
+import { get, STEAM } from './state.js';
+import { newWalk, PotPaused, type CookedStage, type Seen, type Walk } from './walk.js';
+
+/** Longest step, min, as a pot is cooked through with. */
+const STEP_MIN = 0.5;
+const ORDER: Order = 2;
+
+/** What a pot has become by the beginning of a stage: numbers and yes and no, nothing else. */
+type Kept = Omit<
+  Walk,
+  'setup' | 'stepMin' | 'record' | 'stretch' | 'room' | 'y' | 'cooked' | 'ranDryMin' | 'stopAtMin'
+> & {
+  readonly y: readonly number[];
+  readonly cooked: readonly CookedStage[];
+  /** Null where it never did: what is undefined does not travel. */
+  readonly ranDryMin: number | null;
+};
+
+/**
+ * A pot that is on its way, as plain data: it can be written down, sent to another worker and taken up again with the
+ * same setup. It keeps the pot as the stage began and how long that has been going, so that however often it is
+ * looked at the pot takes the same steps.
+ */
+export interface LivePot {
+  /** Stage that is being cooked; as many as there are when all are over. */
+  readonly stageIndex: number;
+  /** Minutes from the first liquid. */
+  readonly atMin: number;
+  /** The pot as that stage began. */
+  readonly began: Kept;
+}
+
+/** What there is to see and to measure in a pot just now. */
+export interface LiveReading {
+  /** The pot's numbers, by the places of pot/state. */
+  readonly y: readonly number[];
+  readonly seen: Seen;
+  readonly steamG: number;
+  /** True once the stage has come to the end that the plan gives it. */
+  readonly isOver: boolean;
+}
+
+/** Until when a pot goes on by itself. */
+export interface Going {
+  /** True when a stage lasts until `endStage`, whatever the plan says; by the plan it goes on to the next one. */
+  readonly stays?: boolean;
+}
+
+/**
+ * A pot before its first stage.
+ * @param pourWaterG water that will be poured, g
+ * @example startPot(setupOf(plan), 560).stageIndex // 0
+ */
+export function startPot(setup: Setup, pourWaterG: number): LivePot {
+  const walk = newWalk(setup, pourWaterG, { stepMin: STEP_MIN, order: ORDER, record: undefined });
+  return { stageIndex: 0, atMin: 0, began: kept(walk) };
+}
+
+/**
+ * The pot so many minutes later. Stages before the first liquid take no time here: their minutes are the plan's.
+ * @param minutes not negative
+ * @example advancePot(setup, pot, 5).atMin // 5
+ */
+export function advancePot(
+  setup: Setup,
+  pot: LivePot,
+  minutes: number,
+  { stays = false }: Going = {},
+): LivePot {
+  const toMin = pot.atMin + minutes;
+  let at = pot;
+  for (;;) {
+    const stage = setup.plan.stages[at.stageIndex];
+    if (!stage) return { ...at, atMin: Math.max(at.atMin, toMin) };
+    const { walk, isOver } = cookedTo(setup, at, toMin);
+    if (!isOver || (stays && walk.liquidIn)) return { ...at, atMin: toMin };
+    at = { stageIndex: at.stageIndex + 1, atMin: walk.atMin, began: kept(walk) };
+  }
+}
+
+/** The cook says that the stage is over, here and now, before its time or long after it. */
+export function endStage(setup: Setup, pot: LivePot): LivePot {
+  const stage = setup.plan.stages[pot.stageIndex];
+  if (!stage) return pot;
+  const { walk, isOver } = cookedTo(setup, pot, pot.atMin);
+  if (!walk.liquidIn) return { ...pot, stageIndex: pot.stageIndex + 1, began: kept(walk) };
+  if (isOver && walk.atMin < pot.atMin - 1e-9) held(walk, pot);
+  const natural = isOver ? walk.cooked.pop() : undefined;
+  walk.cooked.push({
+    stageId: stage.id,
+    act: stage.act,
+    fromMin: pot.began.atMin,
+    toMin: walk.atMin,
+    ended: natural && natural.toMin >= walk.atMin - 1e-9 ? natural.ended : 'told',
+    seen: seenNow(walk, settingFor(walk, stage)),
+    steamG: get(walk.y, STEAM) - (pot.began.y[STEAM] ?? 0),
+  });
+  return { stageIndex: pot.stageIndex + 1, atMin: walk.atMin, began: kept(walk) };
+}
+
+/** What the pot is like just now; the pot itself is as it was. */
+export function readPot(setup: Setup, pot: LivePot): LiveReading {
+  const stage = setup.plan.stages[pot.stageIndex];
+  const { walk, isOver } = cookedTo(setup, pot, pot.atMin);
+  if (isOver && walk.liquidIn && walk.atMin < pot.atMin - 1e-9) held(walk, pot);
+  return {
+    y: [...walk.y],
+    seen: stage && walk.liquidIn ? seenNow(walk, settingFor(walk, stage)) : 'nothingYet',
+    steamG: get(walk.y, STEAM),
+    isOver,
+  };
+}
+
+/** The pot cooked to its end as the plan says, from where it is. */
+export function finishPot(setup: Setup, pot: LivePot): Cooked {
+  const { walk, isOver } = cookedTo(setup, pot, pot.atMin);
+  // A stage that was stopped in the middle is cooked from its beginning: it takes the steps it would have taken.
+  const at = isOver && walk.atMin < pot.atMin - 1e-9 ? endStage(setup, pot) : pot;
+  const end = walkOf(setup, at.began);
+  for (const [index, stage] of setup.plan.stages.entries()) {
+    if (index < at.stageIndex) continue;
+    enterStage(end, index);
+    if (end.liquidIn) cookStage(end, stage);
+  }
+  return serve(end);
+}
+
+/** The stage that the pot is in, from its beginning to `toMin` or to its own end, whichever comes first. */
+function cookedTo(
+  setup: Setup,
+  pot: LivePot,
+  toMin: number,
+): { readonly walk: Walk; readonly isOver: boolean } {
+  const walk = walkOf(setup, pot.began);
+  const stage = setup.plan.stages[pot.stageIndex];
+  if (!stage) return { walk, isOver: true };
+  enterStage(walk, pot.stageIndex);
+  if (!walk.liquidIn) return { walk, isOver: true };
+  return { walk, isOver: !isStopped(walk, toMin, () => cookStage(walk, stage)) };
+}
+
+/** A stage that is over and goes on all the same: the ring is still on under it. */
+function held(walk: Walk, pot: LivePot): void {
+  const stage = walk.setup.plan.stages[pot.stageIndex];
+  while (stage && walk.atMin < pot.atMin - 1e-9) isStopped(walk, pot.atMin, () => holdOn(walk, stage));
+}
+
+/** Works until `toMin`; true when the work was stopped there. */
+function isStopped(walk: Walk, toMin: number, work: () => void): boolean {
+  walk.stopAtMin = toMin;
+  try {
+    work();
+    return false;
+  } catch (error) {
+    if (error instanceof PotPaused) return true;
+    throw error;
+  } finally {
+    walk.stopAtMin = Infinity;
+  }
+}
+
+/** A walk as it is written down. */
+function kept({
+  setup,
+  stepMin,
+  record,
+  stretch,
+  room,
+  y,
+  cooked,
+  ranDryMin,
+  stopAtMin,
+  ...rest
+}: Walk): Kept {
+  return { ...rest, y: [...y], cooked: [...cooked], ranDryMin: ranDryMin ?? null };
+}
+
+/** A walk taken up again. */
+function walkOf(setup: Setup, { y, cooked, ranDryMin, ...rest }: Kept): Walk {
+  const fresh = newWalk(setup, 0, { stepMin: STEP_MIN, order: ORDER, record: undefined });
+  fresh.y.set(y);
+  fresh.cooked.push(...cooked);
+  return Object.assign(fresh, rest, { ranDryMin: ranDryMin ?? undefined });
+}
