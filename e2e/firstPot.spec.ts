@@ -200,13 +200,25 @@ describe('with the keyboard alone', () => {
     for (let stage = 0; stage < 12; stage += 1) {
       if (await page.evaluate(() => document.body.innerText.includes('Open, fork, taste'))) break;
       await focusOn('Done');
+      const heading = await page.$eval('h1', (e) => e.textContent);
       await page.keyboard.press('Enter');
-      await new Promise((later) => setTimeout(later, 100));
+      await page.waitForFunction((was) => document.querySelector('h1')?.textContent !== was, {}, heading);
     }
     await sees(page, 'Open, fork, taste');
     await focusOn('hard');
-    await page.keyboard.press('ArrowRight');
-    await page.keyboard.press('ArrowRight');
+    for (const chosen of [1, 2]) {
+      await page.keyboard.press('ArrowRight');
+      // A second key before the first has moved the choice would move it from where it was.
+      await page.waitForFunction(
+        (index) =>
+          [
+            ...(document.activeElement?.closest('[role=radiogroup]')?.querySelectorAll('[role=radio]') ?? []),
+          ].indexOf(document.activeElement!) === index &&
+          document.activeElement?.getAttribute('aria-checked') === 'true',
+        {},
+        chosen,
+      );
+    }
     await sees(page, 'Write it down');
     await focusOn('Write it down');
     await page.keyboard.press('Enter');

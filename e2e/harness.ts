@@ -9,7 +9,7 @@ import { fillDemo } from '../scripts/demoData.mjs';
 import { endServer, freePort, startServer } from '../scripts/lib.mjs';
 
 /** A busy machine may stand still for seconds; what never comes still fails. */
-const PATIENCE_MS = 20_000;
+const PATIENCE_MS = 15_000;
 
 /** The built program, on a real temporary SQLite file, in a real browser. */
 export class Kitchen {
@@ -148,6 +148,15 @@ export async function sees(page: Page, words: string): Promise<void> {
     { timeout: PATIENCE_MS },
     words,
   );
+}
+
+/** Waits for something outside of a page. */
+export async function until(what: () => boolean | Promise<boolean>): Promise<void> {
+  const end = Date.now() + PATIENCE_MS;
+  while (!(await what())) {
+    if (Date.now() > end) throw new Error('it never came to that');
+    await new Promise((later) => setTimeout(later, 50));
+  }
 }
 
 /** The number on the screen, in its two ways: "2 cups + 1 tbsp" and "495 ml". */

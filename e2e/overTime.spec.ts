@@ -1,6 +1,6 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { axe, choose, Kitchen, pour, press, retype, sees } from './harness.js';
+import { axe, choose, Kitchen, pour, press, retype, sees, until } from './harness.js';
 
 jest.setTimeout(120_000);
 
@@ -10,14 +10,6 @@ const textOf = (page: Page, testId: string): Promise<string> =>
   page.$eval(`[data-testid=${testId}]`, (e) => e.textContent);
 const minute = async (page: Page): Promise<number> =>
   Number.parseInt(await textOf(page, 'course-minute'), 10);
-const until = async (what: () => Promise<boolean>): Promise<void> => {
-  const end = Date.now() + 20_000;
-  while (!(await what())) {
-    if (Date.now() > end) throw new Error('it never came to that');
-    await new Promise((later) => setTimeout(later, 100));
-  }
-};
-
 describe('the course', () => {
   it('plays, is dragged and stepped along, and passes axe with its charts drawn', async () => {
     const page = await kitchen.page('/course');

@@ -4,7 +4,7 @@ import type { AddressInfo } from 'node:net';
 import type { CookRecord, VesselRecord } from '@hammock/core/records';
 import type { Browser, Page } from 'puppeteer-core';
 import { openBrowser } from '../scripts/browser.mjs';
-import { axe, choose, Kitchen, pour, press, retype, sees } from './harness.js';
+import { axe, choose, Kitchen, pour, press, retype, sees, until } from './harness.js';
 
 jest.setTimeout(90_000);
 
@@ -252,9 +252,8 @@ describe('other people’s pages', () => {
       Object.assign(form, { method: 'POST', action: `${ours}/api/copies`, target: 'elsewhere' });
       document.body.append(form);
       form.submit();
-      await new Promise((done) => setTimeout(done, 500));
     }, kitchen.url);
-    expect(seen.length).toBeGreaterThanOrEqual(3);
+    await until(() => seen.length >= 3);
     expect(seen.filter((s) => s !== 403)).toEqual([]);
     expect(await kitchen.api('GET', 'vessels')).toEqual(before);
     expect(await kitchen.api('GET', 'copies')).toEqual([]);

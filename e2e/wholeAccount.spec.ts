@@ -70,10 +70,17 @@ describe('the stages', () => {
     await page.evaluate(() =>
       document.querySelectorAll<HTMLElement>('[data-testid=stage] > button')[1]?.focus(),
     );
+    // Each key is pressed once the one before was told to whoever cannot see it.
+    const told = (words: string) =>
+      page.waitForFunction(
+        (text) => document.querySelector('[id^=DndLiveRegion]')?.textContent.includes(text),
+        {},
+        words,
+      );
     await page.keyboard.press('Space');
-    await new Promise((later) => setTimeout(later, 300));
+    await told('Picked up');
     await page.keyboard.press('ArrowDown');
-    await new Promise((later) => setTimeout(later, 300));
+    await told('moved over');
     await page.keyboard.press('Space');
     await page.waitForFunction(
       (words) => !document.body.innerText.includes(words),
@@ -143,8 +150,11 @@ describe('the pour', () => {
     const people = await page.$('[aria-label="One more"]');
     for (let i = 0; i < 10; i += 1) {
       await people?.click();
-      // Edits of one thing a moment apart are one; these are meant one by one.
-      await new Promise((later) => setTimeout(later, 950));
+      // Edits of one thing a moment apart are one; these are meant one by one, so the clock goes on in between.
+      await page.evaluate(() => {
+        const before = Date.now.bind(Date);
+        Date.now = () => before() + 1000;
+      });
     }
     expect(await pour(page)).not.toEqual(first);
     for (let i = 0; i < 10; i += 1) await undoKey(page);

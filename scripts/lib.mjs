@@ -1,5 +1,4 @@
 import { spawn, spawnSync } from 'node:child_process';
-import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { dirname, join, resolve } from 'node:path';
@@ -24,20 +23,63 @@ export function run(command, args, env = {}) {
   return done.status === 0;
 }
 
-/** Installs the packages of the lockfile when they are missing or older than it. */
+/** What compiling SQLite takes, by the command and by what it is called. */
+const TOOLS = [
+  ['make', 'make'],
+  ['g++', 'a C++ compiler'],
+  ['python3', 'Python 3'],
+];
+
+/** Whether a command is to be had here. */
+const has = (command) => spawnSync(command, ['--version'], { stdio: 'ignore' }).error === undefined;
+
+/** Installs the packages of the lockfile when they are not there, are others, or are of another Node. */
 export function install() {
   const [major, minor] = process.versions.node.split('.').map(Number);
   if (major < 20 || (major === 20 && minor < 19))
     stop(`Hammock needs Node 20.19 or newer; this is ${process.versions.node}.`);
-  const lock = join(root, 'package-lock.json');
-  const stamp = join(root, 'node_modules/.hammock-installed');
-  const wanted = createHash('sha256').update(readFileSync(lock)).digest('hex');
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
-  say('installing packages (about three minutes the first time: SQLite is compiled here)');
-  if (!run('npm', ['ci', '--no-audit', '--no-fund', '--no-progress']))
-    stop('Installing failed; the reason is above.');
-  writeFileSync(stamp, wanted);
+  if (!isInstalled()) {
+    say('installing packages (about three minutes the first time: SQLite is compiled here)');
+    if (!run('npm', ['ci', '--no-audit', '--no-fund', '--no-progress'])) stop(whyNot());
+  }
+  if (sqliteRuns()) return;
+  say('compiling SQLite for this Node');
+  if (!run('npm', ['rebuild', 'better-sqlite3']) || !sqliteRuns()) stop(whyNot());
 }
+
+/** One sentence on why installing failed, for what can be told. */
+function whyNot() {
+  const missing = TOOLS.filter(([command]) => !has(command)).map(([, name]) => name);
+  return missing.length === 0
+    ? 'Installing failed; the reason is above.'
+    : `SQLite is compiled on this machine, and ${missing.join(' and ')} ${missing.length === 1 ? 'is' : 'are'} missing: install ${missing.length === 1 ? 'it' : 'them'} and try again (Debian: apt-get install g++ make python3).`;
+}
+
+/** Whether what npm says it has installed is what the lockfile asks for, whoever installed it. */
+export function isInstalled(folder = root) {
+  const read = (path) => JSON.parse(readFileSync(join(folder, path), 'utf8')).packages;
+  try {
+    const wanted = read('package-lock.json');
+    const there = read('node_modules/.package-lock.json');
+    return Object.entries(wanted).every(
+      ([path, { version, link, optional, peer, os, cpu }]) =>
+        !path.includes('node_modules/') ||
+        link === true ||
+        // Packages for other machines are left out.
+        ((optional === true || peer === true || os !== undefined || cpu !== undefined) && !(path in there)) ||
+        there[path]?.version === version,
+    );
+  } catch {
+    return false;
+  }
+}
+
+/** Whether the compiled part was compiled for this Node: its interface changes from one to the next. */
+const sqliteRuns = () =>
+  spawnSync(process.execPath, ['-e', "new (require('better-sqlite3'))(':memory:')"], {
+    cwd: root,
+    stdio: 'ignore',
+  }).status === 0;
 
 /** Newest change under a folder, ms. */
 function newest(path) {

@@ -1,21 +1,25 @@
-import { build, install, needChromium, root, run, say, stop } from './lib.mjs';
+import { build, install, needChromium, root, say, stop } from './lib.mjs';
+import { finished, step } from './steps.mjs';
 
-/** Everything: types, lint, format, unit, server and browser tests, from whatever state this checkout is in. */
+/**
+ * Everything: types, lint, format, unit, server and browser tests, from whatever state this checkout is in. What
+ * needs the processor and what waits for a browser run beside each other.
+ */
 process.chdir(root);
 install();
 const chromium = needChromium();
 build();
-const steps = [
-  ['types', ['run', '--silent', 'types']],
-  ['lint', ['run', '--silent', 'lint']],
-  ['lint fails where it should', ['run', '--silent', 'rules']],
-  ['format', ['run', '--silent', 'format:check']],
-  ['unit tests', ['run', '--silent', 'unit']],
-  ['server tests', ['run', '--silent', 'server']],
-  ['browser tests', ['run', '--silent', 'e2e']],
-];
-for (const [name, args] of steps) {
-  say(name);
-  if (!run('npm', args, { HAMMOCK_CHROMIUM: chromium })) stop(`${name} failed.`);
-}
+const npm = (name) => ['npm', 'run', '--silent', name];
+const all = await finished([
+  [
+    step('types', npm('types')),
+    step('lint fails where it should, and documents are as the code is', npm('rules')),
+    step('unit tests', npm('unit')),
+    step('server tests', npm('server')),
+  ],
+  [step('lint', npm('lint')), step('format', npm('format:check'))],
+]);
+const browser =
+  all && (await finished([[step('browser tests', npm('e2e'), { HAMMOCK_CHROMIUM: chromium })]]));
+if (!browser) stop('Not all passed; what failed is above.');
 say('all passed');

@@ -190,14 +190,8 @@ export {
   type LivePot,
   type LiveReading,
 } from './pot/live.js';
-export {
-  courseOf,
-  MOST_ROWS,
-  type Course,
-  type CourseSeries,
-  type Trouble,
-  type TroubleWhy,
-} from './pot/course.js';
+export { courseOf, MOST_ROWS, type Course, type CourseSeries } from './pot/course.js';
+export { type Trouble, type TroubleWhy } from './pot/troubles.js';
 export { stretchesOf, type Stretch } from './pot/stretches.js';
 export { courseFor, pouredWaterG } from './pot/courseFor.js';
 export { stagesWith, withChange, type Change, type TroubleCode } from './pot/changes.js';

@@ -1,5 +1,6 @@
 import { sameValue, type Fields } from '@hammock/core/records';
-import { addressOf, backOffMs, byPlace, nextOf, written, type Letter, type Order } from './letter.js';
+import { HeldLetters } from './heldLetters.js';
+import { addressOf, backOffMs, byPlace, nextOf, type Letter, type Order } from './letter.js';
 import type { PostmanParts } from './postmanParts.js';
 import { revisionIn, saidIn, settle } from './settle.js';
 
@@ -15,12 +16,8 @@ const MOST_MERGES = 10;
  * All tabs share one box, and one tab at a time carries everybody's letters.
  */
 export class Postman {
-  private letters: readonly Letter[] = [];
-  private reachable = true;
-  private kept = true;
+  private readonly held: HeldLetters;
   private inFlight: string | undefined;
-  private readonly writing = new Set<string>();
-  private readonly gone = new Set<string>();
   private carrying = false;
   private comeBack = false;
   private callOff: (() => void) | undefined;
@@ -28,50 +25,40 @@ export class Postman {
 
   constructor(private readonly parts: PostmanParts) {
     this.tab = parts.newId();
+    this.held = new HeldLetters(parts, this.tab);
   }
 
   /** Writes an order down and sends it as soon as it can be. */
   post(order: Order): void {
-    const { letter, replaces } = written(order, this.letters, {
-      id: this.parts.newId(),
-      tab: this.tab,
-      nowMs: this.parts.nowMs(),
-      inFlight: this.inFlight,
-    });
-    this.letters = [...this.letters.filter((l) => l !== replaces), letter];
-    this.show();
-    void this.write(letter, replaces).then(() => this.carry());
+    void this.held.add(order, this.inFlight).then(() => this.carry());
   }
 
   /** Whether something about this thing is still on its way from here. */
   waits(key: string): boolean {
-    return this.letters.some((l) => l.key === key && l.state.kind !== 'refused');
+    return this.held.all.some((l) => l.key === key && l.state.kind !== 'refused');
   }
 
   get waiting(): readonly Letter[] {
-    return this.letters;
+    return this.held.all;
   }
 
   /** Reads the box anew: another tab wrote, or the page was just opened. */
-  async reread(): Promise<void> {
-    const kept = (await this.parts.box.all()).filter((l) => !this.gone.has(l.id) && !this.writing.has(l.id));
-    // What is being written just now is newer than what was read.
-    this.letters = [...kept, ...this.letters.filter((l) => this.writing.has(l.id))].sort(byPlace);
-    this.show();
+  reread(): Promise<void> {
+    return this.held.reread();
   }
 
   /** Says whether the server was heard, by whoever asked it something. */
   noteReachable(reachable: boolean): void {
-    const isBack = reachable && !this.reachable;
-    this.reachable = reachable;
-    this.show();
+    const isBack = reachable && !this.held.reachable;
+    this.held.reachable = reachable;
+    this.held.show();
     if (isBack) void this.hurry().then(() => this.carry());
   }
 
   /** Nobody waits for a time that was set while the server was away. */
   private async hurry(): Promise<void> {
-    for (const letter of this.letters)
-      if (letter.notBeforeMs > 0) await this.replace({ ...letter, notBeforeMs: 0 });
+    for (const letter of this.held.all)
+      if (letter.notBeforeMs > 0) await this.held.replace({ ...letter, notBeforeMs: 0 });
   }
 
   /** Carries what can be carried now. */
@@ -95,22 +82,22 @@ export class Postman {
 
   /** The cook has chosen: what was said here, or what is there. */
   async choose(id: string, whose: 'mine' | 'theirs'): Promise<void> {
-    const letter = this.letters.find((l) => l.id === id);
+    const letter = this.held.all.find((l) => l.id === id);
     if (letter?.state.kind !== 'asked') return;
     const { current } = letter.state;
     if (whose === 'theirs') {
-      await this.remove(letter);
+      await this.held.remove(letter);
       this.parts.heard.merged(letter, saidIn(current), current);
       return;
     }
     const stands = { revision: revisionIn(current), base: saidIn(current) };
-    await this.replace({ ...letter, state: { kind: 'waiting' }, stands, tries: 0, notBeforeMs: 0 });
+    await this.held.replace({ ...letter, state: { kind: 'waiting' }, stands, tries: 0, notBeforeMs: 0 });
     await this.carry();
   }
 
   /** A thing that is asked about was changed elsewhere again: that is what is asked about now. */
   async heardOf(key: string, current: Fields): Promise<void> {
-    for (const letter of this.letters.filter((l) => l.key === key))
+    for (const letter of this.held.all.filter((l) => l.key === key))
       if (letter.state.kind === 'asked' && revisionIn(current) > revisionIn(letter.state.current))
         await this.clashed({ ...letter, state: { kind: 'waiting' } }, current);
     await this.carry();
@@ -118,26 +105,25 @@ export class Postman {
 
   /** What was refused has been read. */
   async dismiss(id: string): Promise<void> {
-    const letter = this.letters.find((l) => l.id === id && l.state.kind === 'refused');
-    if (letter) await this.remove(letter);
+    const letter = this.refused(id);
+    if (letter) await this.held.remove(letter);
   }
 
   /** Tries what was refused once more. */
   async tryAgain(id: string): Promise<void> {
-    const letter = this.letters.find((l) => l.id === id && l.state.kind === 'refused');
-    if (!letter) return;
-    await this.replace({ ...letter, state: { kind: 'waiting' }, tries: 0, notBeforeMs: 0 });
-    await this.carry();
+    const letter = this.refused(id);
+    if (letter) await this.held.replace({ ...letter, state: { kind: 'waiting' }, tries: 0, notBeforeMs: 0 });
+    if (letter) await this.carry();
+  }
+
+  private refused(id: string): Letter | undefined {
+    return this.held.all.find((l) => l.id === id && l.state.kind === 'refused');
   }
 
   /** Throws every letter away. */
   empty(): void {
-    const { letters } = this;
-    this.letters = [];
-    this.reachable = true;
     this.carrying = false;
-    for (const letter of letters) void this.remove(letter);
-    this.show();
+    this.held.empty();
   }
 
   private async round(): Promise<void> {
@@ -154,22 +140,22 @@ export class Postman {
 
   /** Whether something was written while letters were being carried. */
   private isCalledBack(): boolean {
-    return this.comeBack && this.reachable;
+    return this.comeBack && this.held.reachable;
   }
 
   private next(): Letter | undefined {
-    return nextOf(this.letters, this.parts.nowMs());
+    return nextOf(this.held.all, this.parts.nowMs());
   }
 
   /** Sends one letter; false when nobody is there. */
   private async send(letter: Letter): Promise<boolean> {
     const address = addressOf(letter, this.parts.nowMs());
     const reply = await this.parts.ask(letter.method, address, letter.body);
-    if (reply.kind !== 'gone') this.reachable = true;
+    if (reply.kind !== 'gone') this.held.reachable = true;
     switch (reply.kind) {
       case 'gone':
-        this.reachable = false;
-        this.show();
+        this.held.reachable = false;
+        this.held.show();
         return false;
       case 'stored':
         await this.delivered(letter, reply.body);
@@ -187,42 +173,42 @@ export class Postman {
           return true;
         }
         if (reply.status === 404 && (await this.madeAgain(letter))) return true;
-        await this.replace({ ...letter, state: { kind: 'refused', reasons: reply.reasons } });
+        await this.held.replace({ ...letter, state: { kind: 'refused', reasons: reply.reasons } });
         return true;
     }
   }
 
   private async delivered(letter: Letter, row: unknown): Promise<void> {
-    await this.remove(letter);
+    await this.held.remove(letter);
     const revision = typeof row === 'object' && row !== null ? revisionIn(row as Fields) : 0;
     // What was written while this was on its way stands on it now.
-    for (const later of this.letters.filter((l) => l.key === letter.key && l.stands !== undefined))
+    for (const later of this.held.all.filter((l) => l.key === letter.key && l.stands !== undefined))
       if (later.own.some((o) => sameValue(o, letter.body ?? null)))
-        await this.replace({ ...later, stands: { revision, base: letter.body ?? null } });
+        await this.held.replace({ ...later, stands: { revision, base: letter.body ?? null } });
     this.parts.heard.stored(letter, row);
   }
 
   private async putOff(letter: Letter, afterMs: number | undefined): Promise<void> {
     const tries = letter.tries + 1;
     const waitMs = Math.max(afterMs ?? 0, backOffMs(tries, this.parts.random()));
-    await this.replace({ ...letter, tries, notBeforeMs: this.parts.nowMs() + waitMs });
+    await this.held.replace({ ...letter, tries, notBeforeMs: this.parts.nowMs() + waitMs });
   }
 
   private async clashed(letter: Letter, current: Fields): Promise<void> {
     // Something newer was said of it here: that settles it, and knows this for its own word.
-    if (this.letters.some((l) => l.key === letter.key && l.tab === letter.tab && byPlace(letter, l) < 0)) {
-      await this.remove(letter);
+    if (this.held.all.some((l) => l.key === letter.key && l.tab === letter.tab && byPlace(letter, l) < 0)) {
+      await this.held.remove(letter);
       return;
     }
     const { merged, clashes } = settle(letter, current);
     if (clashes.length > 0) {
-      await this.replace({ ...letter, state: { kind: 'asked', current, clashes } });
+      await this.held.replace({ ...letter, state: { kind: 'asked', current, clashes } });
       return;
     }
     const theirs = saidIn(current);
     if (sameValue(merged, theirs)) {
       // Nothing of it is news.
-      await this.remove(letter);
+      await this.held.remove(letter);
       this.parts.heard.merged(letter, merged, current);
       return;
     }
@@ -234,7 +220,7 @@ export class Postman {
       own,
       stands: { revision: revisionIn(current), base: theirs },
     };
-    if (letter.tries < MOST_MERGES) await this.replace({ ...next, tries: letter.tries + 1 });
+    if (letter.tries < MOST_MERGES) await this.held.replace({ ...next, tries: letter.tries + 1 });
     else await this.putOff(next, undefined);
     this.parts.heard.merged(letter, merged, current);
   }
@@ -254,45 +240,17 @@ export class Postman {
       tries: 0,
       notBeforeMs: 0,
     };
-    this.letters = [...this.letters, first];
-    await this.write(first, undefined);
-    await this.replace({ ...letter, tries: letter.tries + 1 });
+    await this.held.put(first);
+    await this.held.replace({ ...letter, tries: letter.tries + 1 });
     return true;
-  }
-
-  private async write(letter: Letter, replaces: Letter | undefined): Promise<void> {
-    this.writing.add(letter.id);
-    if (replaces) this.gone.add(replaces.id);
-    this.kept = await this.parts.box.put(letter);
-    this.writing.delete(letter.id);
-    if (replaces) await this.parts.box.remove(replaces.id);
-    this.show();
-    this.parts.tell();
-  }
-
-  private async replace(letter: Letter): Promise<void> {
-    this.letters = this.letters.map((l) => (l.id === letter.id ? letter : l));
-    await this.write(letter, undefined);
-  }
-
-  private async remove(letter: Letter): Promise<void> {
-    this.gone.add(letter.id);
-    this.letters = this.letters.filter((l) => l.id !== letter.id);
-    await this.parts.box.remove(letter.id);
-    this.show();
-    this.parts.tell();
   }
 
   private planNext(): void {
     this.callOff?.();
-    const waiting = this.letters.filter((l) => l.state.kind === 'waiting');
+    const waiting = this.held.all.filter((l) => l.state.kind === 'waiting');
     if (waiting.length === 0) return;
     const soonest = Math.min(...waiting.map((l) => l.notBeforeMs)) - this.parts.nowMs();
-    const ms = this.reachable ? Math.max(soonest, 50) : KNOCK_MS;
+    const ms = this.held.reachable ? Math.max(soonest, 50) : KNOCK_MS;
     this.callOff = this.parts.later(() => void this.carry(), ms);
-  }
-
-  private show(): void {
-    this.parts.show({ letters: this.letters, reachable: this.reachable, kept: this.kept });
   }
 }

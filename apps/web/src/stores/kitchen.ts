@@ -1,11 +1,4 @@
-import type {
-  Changed,
-  ChangesReply,
-  Fields,
-  HouseholdFields,
-  HouseholdRecord,
-  KeptRecord,
-} from '@hammock/core/records';
+import type { Changed, Fields, HouseholdRecord, KeptRecord } from '@hammock/core/records';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { ask } from '../api/http.js';
@@ -24,30 +17,8 @@ import {
   type KitchenLists,
 } from './kitchenKept.js';
 import { edited, fieldsOf, withRow } from './kitchenRows.js';
+import type { KeptKitchen, Kitchen } from './kitchenStore.js';
 import { onLetters, useOutbox } from './outbox.js';
-
-export interface Kitchen extends KitchenLists {
-  readonly household: HouseholdRecord;
-  /** `loaded` from this visit's server, `remembered` from an earlier one, `empty` when neither. */
-  readonly state: 'empty' | 'remembered' | 'loaded';
-  /** Reads everything; false when not all of it could be read. */
-  readonly load: () => Promise<boolean>;
-  /** Keeps a thing; `seen` is the record it was changed from, where that may be older than what is here. */
-  readonly keep: <K extends KitchenKind>(
-    kind: K,
-    id: string,
-    fields: KitchenFields[K],
-    seen?: KeptRecord,
-  ) => void;
-  readonly remove: (kind: KitchenKind, id: string) => void;
-  readonly setHousehold: (change: Partial<HouseholdFields>) => void;
-  /** Takes rows of the server up, where nothing newer is on its way from here. */
-  readonly hear: (changes: Partial<Heard>) => void;
-}
-
-type Heard = Pick<ChangesReply, KitchenKind | 'household'>;
-
-type KeptKitchen = KitchenLists & Pick<Kitchen, 'household' | 'state'>;
 
 const HOUSEHOLD_KEY = 'kitchen/household';
 const keyOf = (kind: KitchenKind, id: string): string => `kitchen/${kind}/${id}`;

@@ -31,6 +31,7 @@ export function ingredientTerms(plan: CompletePlan): readonly Term[] {
   return terms;
 }
 
+/** Terms smaller than this are left out of the account, g: less than a drop. */
 const LEAST_G = 0.01;
 
 function addTerms(terms: Term[], item: InPot, i: number, by: string): void {

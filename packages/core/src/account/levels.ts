@@ -35,13 +35,16 @@ const PORES = 0.4;
 /** Cooked grain as it lies in the pot, g/ml (158 g to a US cup of loose cooked long-grain, settled) †. */
 const COOKED_G_PER_ML = 0.75;
 
-/** Finger from tip to first joint, and two fingers laid flat, mm †; half an inch is exact. */
+/** Finger from its tip to the first joint, mm †. */
 export const JOINT_MM = 25;
+/** Two fingers laid flat, mm †. */
 export const TWO_FINGERS_MM = 35;
+/** Half an inch, mm (exact). */
 export const HALF_INCH_MM = 12.7;
 
 /** Full this far before swelling a pot boils over; a pressure cooker's vent clogs (common practice). */
 const MOST_FULL = 2 / 3;
+/** The same under pressure, where foam clogs the vent (common practice). */
 const MOST_FULL_PRESSURE = 1 / 2;
 
 /** Millilitres in one millimetre of this pot. */

@@ -20,7 +20,9 @@ export interface Solution {
   readonly ended: 'converged' | 'limitReached';
 }
 
+/** The pour is solved to this, g: a milligram. */
 const CLOSE_ENOUGH_G = 1e-3;
+/** Rounds of repeated substitution at most; three are usual. */
 const MOST_ROUNDS = 30;
 
 /**
@@ -62,8 +64,11 @@ const sumOf = (steam: readonly StageSteam[]): number => {
 
 /** Driest and wettest a pot can come out, W: raw grain, and porridge. */
 const LEAST_W = 0.2;
+/** Wettest a pot can come out, W: porridge. */
 const MOST_W = 9;
+/** The moisture that a pour gives is solved to this, W. */
 const CLOSE_ENOUGH_W = 1e-4;
+/** Corrections of it at most; two are usual. */
 const MOST_STEPS = 12;
 
 /**

@@ -38,6 +38,7 @@ export function drinksOnTheWay(walk: Walk, fromC: number, toC: number, minutes: 
     walk.w += (holds - walk.w) * (1 - Math.exp(-((1 - swollen) * cold + swollen * hot) * step));
   }
 }
+/** Steps on the way to the boil: more change a pour by less than a gram. */
 const WAY_STEPS = 6;
 
 /**
@@ -70,6 +71,7 @@ export function drinkingHere(walk: Walk, stage: Stage): number {
   }
   return Math.min(LONGEST_SIGN_MIN, minutes);
 }
+/** Steps until a sign is seen: more change its minute by less than a tenth. */
 const SIGN_STEPS = 8;
 /** Above the liquid of an open pot grain is cooler, and drinks at this share of its rate on average †. */
 const OPEN_TOP_DRINKS = 0.7;

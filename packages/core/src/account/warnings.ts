@@ -39,6 +39,7 @@ const MUCH_STEAM_SHARE = 0.3;
 const NOTICED_ALTITUDE_M = 300;
 /** Tomato or coconut solids above this share of the free liquid make it thick †. */
 const THICK_SHARE = 0.04;
+/** A way to the boil longer than this is worth a word, min †. */
 const SLOW_BOIL_MIN = 20;
 /** Acid juice and tomato above this share of the free liquid slow the grain's softening †. */
 const ACID_SHARE = 0.15;

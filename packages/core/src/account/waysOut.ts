@@ -18,7 +18,9 @@ export interface WaysOut {
   readonly addGrainG: number;
 }
 
+/** Steps of the secant for the base to ladle out; two are usual, for the pour is linear in it. */
 const MOST_STEPS = 6;
+/** The ladled base is found to this, g: no ladle is finer. */
 const CLOSE_ENOUGH_G = 0.5;
 
 /** Solves each way out for a pour of nothing. */

@@ -7,6 +7,7 @@ import { surroundings } from '../plan/surroundings.js';
 
 /** Step of the dry stages, min, and the longest a sign is waited for. */
 export const DRY_STEP_MIN = 0.05;
+/** The longest a sign is waited for before the liquid, min. */
 export const DRY_PATIENCE_MIN = 45;
 /** Fat and grain are stirred before they get hotter than this, °C †. */
 export const STIRRED_C = 185;

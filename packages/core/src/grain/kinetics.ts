@@ -13,8 +13,9 @@ export const COOKS_PER_MIN = {
   small: { rate: 0.16, coveredMin: 18 },
   cracked: { rate: 0.24, coveredMin: 12 },
 } as const;
-/** Water a grain needs before it cooks at all, and at which it cooks at its full rate, W †. */
+/** Water a grain needs before it cooks at all, W †. */
 export const COOKS_FROM_W = 0.25;
+/** Water at which a grain cooks at its full rate, W †. */
 export const COOKS_FULL_W = 0.75;
 
 const AT_CHANGE = arrhenius(COOKING.lowJPerMol, COOKING.changesAtC, 100);

@@ -7,6 +7,7 @@ const RINSED_W = 0.03;
 
 /** Cold soaks speed up by this much per degree (about ×1.8 per 20 K †). */
 const SOAK_PER_K = 0.03;
+/** Temperature of the water the soak rates are quoted for, °C: from the tap in a kitchen. */
 const SOAK_REFERENCE_C = 22;
 
 /** Rate at which grain drinks before its starch swells, per min of what it lacks. */

@@ -9,6 +9,7 @@ import { soakedShare } from './soaking.js';
 const FULL_W = 3.4;
 /** Where its texture scale stands higher a grain holds more: this much beyond W at the edge of "soft" †. */
 const FULL_BEYOND_W = 0.83;
+/** Edge of "soft" on the white scale, wet basis % (TEXTURE_BANDS). */
 const SOFT_FROM = 72;
 /** Uptake of a soaked and of a toasted grain against a plain one †. */
 const SOAKED_DRINKS = 0.6;

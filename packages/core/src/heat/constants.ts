@@ -6,7 +6,9 @@ export const KELVIN = 273.15;
 
 /** Specific heat, kJ/kgK. Water between 20 and 100 °C (IAPWS-IF97, mean); dry grain and fat †. */
 export const CP_WATER = 4.19;
+/** Specific heat of dry grain, kJ/kgK †. */
 export const CP_GRAIN_SOLIDS = 1.55;
+/** Specific heat of fat, kJ/kgK †. */
 export const CP_FAT = 2;
 
 /** Heat a pot of this wall takes to warm by one degree, kJ/K per m² of metal †. */
@@ -75,6 +77,7 @@ export const MULTI_COOKER_W = {
 
 /** A rice cooker's one heater goes with its size, W per litre of bowl; on "warm" it makes up for what is lost †. */
 export const RICE_COOKER_W_PER_L = 170;
+/** What a rice cooker gives on "warm", W †. */
 export const RICE_COOKER_WARM_W = 35;
 
 /** Width of pot those powers are given for, cm. */

@@ -45,6 +45,7 @@ export function vapourPressure(tempC: number): number {
 
 /** Critical point of water: K, kg/m³ (IAPWS SR1-86(1992)). */
 const T_CRITICAL = 647.096;
+/** Critical density of water, kg/m³ (IAPWS SR1-86(1992)). */
 const RHO_CRITICAL = 322;
 /** Exponents are thirds (liquid) and sixths (vapour) of τ = 1 − T/Tc: IAPWS SR1-86(1992), eqs 2 and 3. */
 const LIQUID = [
@@ -55,6 +56,7 @@ const LIQUID = [
   [43, -45.5170352],
   [110, -6.7469445e5],
 ] as const;
+/** Terms of the saturated vapour's density, exponents in sixths of τ (IAPWS SR1-86(1992)). */
 const VAPOUR = [
   [2, -2.0315024],
   [4, -2.6830294],

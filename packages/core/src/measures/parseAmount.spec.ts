@@ -97,3 +97,14 @@ describe('parseAmount', () => {
     );
   });
 });
+
+describe('vulgar fractions', () => {
+  it('are what Unicode says they are', () => {
+    // Source: the compatibility decomposition of each character (Unicode Standard, NFKC).
+    for (const glyph of '½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞') {
+      const [top = 0, bottom = 1] = glyph.normalize('NFKC').split('⁄').map(Number);
+      const parsed = parseAmount(`${glyph} cup`, { cupMl: 240 });
+      expect(parsed.ok && parsed.value.size).toBeCloseTo((240 * top) / bottom, 9);
+    }
+  });
+});

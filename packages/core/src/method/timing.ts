@@ -44,6 +44,7 @@ const CRUST_MIN = { simmer: 25, boiledDry: 15, keptOn: 15 } as const;
 
 /** A soaked grain needs this share of the covered time †. */
 const SOAKED_TIME_SHARE = 0.8;
+/** A shorter soak changes nothing about the covered time, min †. */
 const SOAK_COUNTS_FROM_MIN = 15;
 /** Under pressure a grain takes this share of its covered time (Arrhenius, 79.5 kJ/mol, 100 to 117 °C, gives 0.33;
  * the way up and down is added by the stages) †. */

@@ -19,6 +19,7 @@ export interface Look {
 
 /** This many pots in a hundred can be saved with what is kept by. */
 const SAVES = 0.9;
+/** Step in which what a pot lacks is found and kept by, g. */
 const STEP_G = 10;
 
 /**
@@ -55,6 +56,7 @@ function quantile(values: { readonly g: number; readonly weight: number }[], sha
 
 /** Two thirds through the covered time it can still be mended; at its end it is seen whether it is done. */
 const LOOKS_AT = [0.67, 1] as const;
+/** Share of the covered time by which a pot that is still wet is left on †. */
 const LONGER_SHARE = 0.2;
 
 /** When to lift the lid, and what for. A pot under pressure is not opened. */

@@ -38,6 +38,7 @@ export interface Odds {
 
 /** Choices tried along the pour, and along the minutes. */
 const POUR_STEPS = 40;
+/** Choices tried along the minutes. */
 const MINUTE_STEPS = 8;
 /** Other minutes are only offered for at least so much, as a share of all pots. */
 const WORTH_CHANGING = 0.03;

@@ -7,8 +7,9 @@ export const OPEN_TOP_K = 15;
 
 /** Beds pass water to the next one at this rate, per minute (a quarter of an hour to even out †). */
 export const EVENS_PER_MIN = 0.06;
-/** Droplets carried up by the vapour, g per g, half of that where so much rises, g/min·m²; and how fast the top grains take up what hangs on them, per min †. */
+/** Droplets carried up by the vapour, g per g, half of that where so much rises, g/min·m² †. */
 export const CARRIED_UP = { perG: 0.3, halfGPerMinM2: 400 } as const;
+/** How fast the top grains take up what hangs on them, per min †. */
 export const TOP_DRINKS_PER_MIN = 0.35;
 /** Share of what condenses under the lid that drips onto the grain; the rest runs down at the rim †. */
 export const DRIPS_ON = 0.5;

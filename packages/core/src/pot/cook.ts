@@ -5,18 +5,8 @@ import type { Order } from './integrate.js';
 import { capacity } from './setting.js';
 import { comeDownToBoil, cookStage, seenNow, settingFor } from './stages.js';
 import { HEAT_IN, HEAT_OUT, STEAM, TEMP, type State } from './state.js';
-import {
-  addLiquid,
-  goOn,
-  grainGoesIn,
-  newWalk,
-  pourIn,
-  waterG,
-  type CookedStage,
-  type OnStretch,
-  type Recorder,
-  type Walk,
-} from './walk.js';
+import { addLiquid, grainGoesIn, pourIn } from './additions.js';
+import { goOn, newWalk, waterG, type CookedStage, type OnStretch, type Recorder, type Walk } from './walk.js';
 
 /** Longest step of the integration, min: halving it moves the final moisture by less than a ten-thousandth. */
 export const STEP_MIN = 0.5;

@@ -56,7 +56,9 @@ function along(to: State, y: State, k: State, h: number): void {
 /** Something that is negative until it happens. */
 export type Crossing = (y: State) => number;
 
+/** Corrections of the moment of an event at most; six are usual. */
 const MOST_HALVINGS = 40;
+/** An event is found to this, in minutes or in its own unit. */
 const CLOSE_ENOUGH = 1e-10;
 
 /**

@@ -1,12 +1,11 @@
-import { enterStage, serve, type Cooked } from './cook.js';
+import { enterStage, serve, STEP_MIN, type Cooked } from './cook.js';
 import type { Order } from './integrate.js';
 import type { Setup } from './setup.js';
 import { cookStage, holdOn, seenNow, settingFor } from './stages.js';
 import { get, STEAM } from './state.js';
 import { newWalk, PotPaused, type CookedStage, type Seen, type Walk } from './walk.js';
 
-/** Longest step, min, as a pot is cooked through with. */
-const STEP_MIN = 0.5;
+/** The midpoint rule, as a pot is cooked through with. */
 const ORDER: Order = 2;
 
 /** What a pot has become by the beginning of a stage: numbers and yes and no, nothing else. */

@@ -51,6 +51,7 @@ const WETS_FLOOR_PER_MIN = 3;
 const SLOWER_PER_K = 0.0687;
 /** A dry pot takes up less heat from here on, and none when it is this much hotter, °C †. */
 const DRY_FLOOR = { fromC: 250, widthC: 150 } as const;
+/** How much of the open top's coolness each bed has, from the floor up †. */
 const OPEN_TOP_SHARE = [0, 0.3, 1] as const;
 
 /** Gaps among swollen grain of this mean W, ml. */

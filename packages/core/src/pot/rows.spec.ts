@@ -71,10 +71,6 @@ describe('the pots of the table with what is really poured', () => {
     },
   );
 
-  it.failing.each(FIRMER.map((row) => [row[0], row] as const))('apart to tender: %s', (_, row) => {
-    comesOut(row, APART_TO_TENDER);
-  });
-
   it.each(FIRMER.map((row) => [row[0], row] as const))('no worse than firm: %s', (_, row) => {
     comesOut(row, [1, 1.5]);
   });

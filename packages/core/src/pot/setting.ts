@@ -128,6 +128,7 @@ export const capacity = (s: Setting, steamG: number): number =>
 
 /** Runge–Kutta is stable to 2.8 of the fastest rate; half of that is kept to. */
 const STABLE = 1.4;
+/** No step is shorter than this, min: a bed that dries so fast is dry. */
 const SHORTEST_STEP_MIN = 0.005;
 
 /** The fastest rates are those of a nearly dry bed, and of grain and pulses with next to nothing left to drink. */

@@ -8,7 +8,8 @@ import type { Crossing } from './integrate.js';
 import { availableG, gapsMl, meanW } from './rates.js';
 import { capacity, settingOf, type Setting } from './setting.js';
 import { BASE_C, BROWN, CRUST, DONE0, FREE, get, STARCH, STEAM, TEMP, type State } from './state.js';
-import { addLiquid, goOn, letGo, type Ended, type Seen, type Walk } from './walk.js';
+import { addLiquid, letGo } from './additions.js';
+import { goOn, type Ended, type Seen, type Walk } from './walk.js';
 
 /** A cook gives up waiting for a sign after this long, min. */
 export const PATIENCE_MIN = 90;

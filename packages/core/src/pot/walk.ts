@@ -1,26 +1,10 @@
-import { CP_WATER } from '../heat/constants.js';
 import type { Act } from '../method/stage.js';
 import { room, step, stepTo, type Crossing, type Order, type Room } from './integrate.js';
 import { availableG } from './rates.js';
 import { NO_HARD_CENTRE } from './constants.js';
-import { capacity, type Setting } from './setting.js';
+import { type Setting } from './setting.js';
 import type { Setup } from './setup.js';
-import {
-  BASE_C,
-  BEDS,
-  CRUST,
-  FREE,
-  get,
-  HEAT_IN,
-  HEAT_OUT,
-  SIZE,
-  STEAM,
-  TEMP,
-  TOP,
-  W0,
-  type State,
-  DONE0,
-} from './state.js';
+import { BEDS, FREE, get, SIZE, STEAM, TOP, W0, type State, DONE0 } from './state.js';
 
 /** How a stage came to its end. */
 export type Ended = 'minutes' | 'sign' | 'count' | 'flip' | 'gaveUp' | 'told';
@@ -131,75 +115,10 @@ export function newWalk(setup: Setup, pourG: number, { stepMin, order, record, s
   };
 }
 
-/** The first liquid, and with it everything that is in the pot already; into a stew at the boil when `hotC` says so. */
-export function pourIn(walk: Walk, grainToo: boolean, hotC?: number): void {
-  const { setup, y } = walk;
-  const { parts, plan } = setup;
-  const grainKJ = grainToo ? parts.grainKJPerK : 0;
-  const there = parts.othersKJPerK + grainKJ;
-  const poured = (walk.pourG * CP_WATER) / 1000;
-  walk.kJPerK = there + poured;
-  const potKJ =
-    hotC === undefined ? there * parts.potC : parts.othersKJPerK * hotC + grainKJ * setup.at.roomC;
-  y[TEMP] = (potKJ + poured * plan.liquidTempC) / walk.kJPerK;
-  y[BASE_C] = get(y, TEMP);
-  y[FREE] = walk.pourG + setup.broughtG + (grainToo ? setup.clingingG : 0);
-  walk.putInG = get(y, FREE) + (grainToo ? setup.dryG * setup.startW : 0);
-  y[CRUST] = 1;
-  y[HEAT_IN] = walk.kJPerK * get(y, TEMP);
-  for (let i = 0; i < BEDS; i += 1) y[W0 + i] = grainToo ? setup.startW : 0;
-  walk.grainIn = grainToo;
-  walk.liquidIn = true;
-  record(walk);
-}
-
-/** Liquid onto what is in the pot already. */
-export function addLiquid(walk: Walk, g: number, tempC: number): void {
-  if (g <= 0) return;
-  mix(walk, (g * CP_WATER) / 1000, tempC);
-  walk.y[FREE] = get(walk.y, FREE) + g;
-  walk.putInG += g;
-}
-
-/** The grain, as cool as the kitchen, with what clings to it. */
-export function grainGoesIn(walk: Walk): void {
-  const { setup, y } = walk;
-  mix(walk, setup.parts.grainKJPerK, setup.at.roomC);
-  y[FREE] = get(y, FREE) + setup.clingingG;
-  walk.putInG += setup.clingingG + setup.dryG * setup.startW;
-  for (let i = 0; i < BEDS; i += 1) y[W0 + i] = setup.startW;
-  walk.grainIn = true;
-}
-
-function mix(walk: Walk, kJPerK: number, tempC: number): void {
-  const { y } = walk;
-  const before = walk.kJPerK - (get(y, STEAM) * CP_WATER) / 1000;
-  y[TEMP] = (before * get(y, TEMP) + kJPerK * tempC) / (before + kJPerK);
-  y[HEAT_IN] = get(y, HEAT_IN) + kJPerK * tempC;
-  walk.kJPerK += kJPerK;
-}
-
-/** Steam let go at once: a whistle, the air driven out, a pot opened above the boil. */
-export function letGo(walk: Walk, s: Setting, g: number): void {
-  const { y } = walk;
-  const tempC = get(y, TEMP);
-  // From what is free, then from the grain alike; never the last of it.
-  const fromFree = Math.min(g, 0.9 * availableG(y, s));
-  const inBeds = Math.max(0, bedsSum(y)) * perBedG(walk);
-  const fromBeds = Math.min(g - fromFree, 0.9 * inBeds);
-  const most = fromFree + fromBeds;
-  if (most <= 0) return;
-  const before = capacity(s, get(y, STEAM));
-  const after = Math.max(1e-6, before - (most * CP_WATER) / 1000);
-  y[TEMP] = tempC - (most * s.latentKJ) / after;
-  y[STEAM] = get(y, STEAM) + most;
-  y[HEAT_OUT] = get(y, HEAT_OUT) + most * (s.latentKJ + (CP_WATER * tempC) / 1000);
-  y[FREE] = get(y, FREE) - fromFree;
-  if (fromBeds > 0) for (let i = 0; i < BEDS; i += 1) y[W0 + i] = get(y, W0 + i) * (1 - fromBeds / inBeds);
-}
-
-const bedsSum = (y: State): number => get(y, W0) + get(y, W0 + 1) + get(y, W0 + 2);
-const perBedG = ({ setup, grainIn }: Walk): number => (grainIn ? setup.dryG / BEDS : 0);
+/** W of the beds together. */
+export const bedsSum = (y: State): number => get(y, W0) + get(y, W0 + 1) + get(y, W0 + 2);
+/** Dry matter of one bed, g. */
+export const perBedG = ({ setup, grainIn }: Walk): number => (grainIn ? setup.dryG / BEDS : 0);
 
 /** All the water there is in the pot and all that has left it, g. */
 export const waterG = (walk: Walk): number => {

@@ -3,7 +3,8 @@ import { GRAINS } from '../larder/grains.js';
 import { INGREDIENTS } from '../larder/ingredients.js';
 import { METHODS } from '../method/methods.js';
 import { statesOf } from '../larder/larder.js';
-import type { PlanInput } from '../plan/planInput.js';
+import { LID_FITS, SEALS, WALLS } from '../heat/equipment.js';
+import type { AmountInput, PlanInput } from '../plan/planInput.js';
 import { TEXTURES } from '../grain/texture.js';
 
 /** An ordinary pot for tests: 22 cm, 4 litres. */
@@ -44,3 +45,80 @@ export const anyPlan: fc.Arbitrary<PlanInput> = fc.record({
   }),
   vessel: fc.constant(BIG_POT),
 });
+
+/** An amount in any of the ways it can be given. */
+const anyAmount = (units: number): fc.Arbitrary<AmountInput> =>
+  fc.oneof(
+    fc.record({ g: fc.double({ min: 1, max: 500, noNaN: true }) }),
+    fc.record({ ml: fc.double({ min: 1, max: 500, noNaN: true }) }),
+    fc.record({ cups: fc.double({ min: 0.1, max: 2, noNaN: true }) }),
+    ...(units > 0 ? [fc.record({ count: fc.double({ min: 0.5, max: 3, noNaN: true }) })] : []),
+  );
+
+const anyIngredient = fc.constantFrom(...INGREDIENTS).chain((row) =>
+  fc.record({
+    ingredientId: fc.constant(row.id),
+    amount: anyAmount(row.units.length),
+    state: fc.constantFrom(...statesOf(row)),
+  }),
+);
+
+const power = (most: number): fc.Arbitrary<number> => fc.double({ min: most / 3, max: most, noNaN: true });
+
+/** Any sensible plan of any kitchen: its own vessel and hob, its own times, amounts as they come to hand. */
+export const anyKitchensPlan: fc.Arbitrary<PlanInput> = fc
+  .tuple(
+    anyPlan,
+    fc.record({
+      ingredients: fc.array(anyIngredient, { maxLength: 8 }),
+      sieveMin: fc.integer({ min: 0, max: 30 }),
+      soakWaterC: fc.integer({ min: 5, max: 45 }),
+      roomC: fc.integer({ min: 5, max: 35 }),
+      cupMl: fc.double({ min: 150, max: 260, noNaN: true }),
+      timing: fc.record(
+        {
+          openBoilMin: fc.integer({ min: 0, max: 8 }),
+          openBoilHeat: fc.constantFrom('high', 'mediumHigh', 'medium'),
+          coveredMin: fc.integer({ min: 5, max: 50 }),
+          coveredHeat: fc.constantFrom('low', 'veryLow'),
+          restMin: fc.integer({ min: 0, max: 15 }),
+          seal: fc.constantFrom(...SEALS),
+          spreader: fc.boolean(),
+          whistles: fc.integer({ min: 0, max: 5 }),
+          pressureMin: fc.integer({ min: 0, max: 20 }),
+          slow: fc.constantFrom('high', 'low'),
+          keptOnMin: fc.integer({ min: 0, max: 20 }),
+        },
+        { requiredKeys: [] },
+      ),
+    }),
+    fc.record(
+      {
+        lid: fc.constantFrom(...LID_FITS),
+        wall: fc.constantFrom(...WALLS),
+        lidLossWPerM2K: fc.double({ min: 4, max: 15, noNaN: true }),
+      },
+      { requiredKeys: [] },
+    ),
+    fc.record(
+      {
+        kind: fc.constantFrom('gas', 'electric', 'induction'),
+        powerW: fc.record({
+          high: power(1500),
+          mediumHigh: power(1100),
+          medium: power(700),
+          low: power(300),
+          veryLow: power(200),
+          off: fc.constant(0),
+        }),
+      },
+      { requiredKeys: [] },
+    ),
+    fc.integer({ min: 18, max: 32 }),
+  )
+  .map(([plan, more, vessel, hob, diameterCm]) => ({
+    ...plan,
+    ...more,
+    vessel: { ...vessel, diameterCm, volumeMl: 20_000 },
+    hob,
+  }));

@@ -1,32 +1,28 @@
 import {
   bandOf,
   completePlan,
-  type BeforeStage,
   type Course,
   type HeatSetting,
   type LidState,
   type Stage,
 } from '@hammock/core';
-import { Slider } from 'radix-ui';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useCourse } from '../../stores/course.js';
 import { useDraft } from '../../stores/draft.js';
 import { Button } from '../../ui/Button.js';
-import { fetched } from '../../keeping/fetched.js';
 import { ACT } from '../../words/acts.js';
 import { SEEN } from '../../words/potWords.js';
 import { HEAT } from '../../words/words.js';
 import { usePlan, type PlanView } from '../../stores/usePlan.js';
+import { AlongTime } from './AlongTime.js';
+import { BeforeThePour } from './BeforeThePour.js';
 import { CourseTable } from './CourseTable.js';
 import { BEDS, momentAt, moistureOf } from './moment.js';
 import { Outcome } from './Outcome.js';
 import { PotOverTime } from './PotOverTime.js';
-import { StageBar } from './StageBar.js';
 import { useClock } from './useClock.js';
-import { tenths, whole } from '../../words/numbers.js';
-
-const Charts = lazy(() => fetched(() => import('./Charts.js')).then((m) => ({ default: m.Charts })));
+import { whole } from '../../words/numbers.js';
 
 /** The pot over time: cut open, minute by minute, with what it comes to. */
 export function CourseScreen() {
@@ -111,9 +107,6 @@ function OfPlan({ plan }: { readonly plan: PlanView }) {
   );
 }
 
-/** The margins of the plots, so that everything along time stands under itself. */
-const ALONG_TIME = 'ml-[40px] mr-[10px] sm:ml-[44px] sm:mr-[118px]';
-
 interface OverProps {
   readonly course: Course;
   readonly stages: readonly Stage[];
@@ -133,10 +126,6 @@ function Over({ course, stages, plan, onStages }: OverProps) {
   const band = useMemo(
     () => ({ low: plan.answer?.target.low ?? 67, high: plan.answer?.target.high ?? 70 }),
     [plan.answer?.target.low, plan.answer?.target.high],
-  );
-  const drawn = useMemo(
-    () => [{ name: 'as planned', series: course.series, dashed: false }],
-    [course.series],
   );
   const name = at?.act === 'serve' ? 'On the table' : at ? ACT[at.act].name : '';
   return (
@@ -164,101 +153,11 @@ function Over({ course, stages, plan, onStages }: OverProps) {
             Pot {whole(moment.tempC)} °C, {whole(Math.max(0, moment.freeG))} g free, {whole(moment.steamG)} g
             gone as steam, cooked {whole(100 * Math.min(...moment.done))} in a hundred.
           </p>
-          <Before stages={course.before} />
+          <BeforeThePour stages={course.before} />
         </div>
       </div>
-      <div>
-        <div className="flex items-center gap-5">
-          <Button weight="act" onClick={clock.toggle} className="w-28 shrink-0">
-            {clock.playing ? 'Hold' : 'Play'}
-          </Button>
-          <span className="text-faint">Drag along time, or stretch a stage by its handle.</span>
-        </div>
-        <div className={`${ALONG_TIME} mt-1`}>
-          <Slider.Root
-            className="relative flex h-12 touch-none items-center select-none"
-            min={0}
-            max={toMin}
-            step={0.1}
-            value={[clock.atMin]}
-            onValueChange={([min = 0]) => clock.put(min)}
-          >
-            <Slider.Track className="relative h-2 w-full grow bg-line">
-              <Slider.Range className="absolute h-full bg-ink" />
-            </Slider.Track>
-            <Slider.Thumb
-              aria-label="Minute"
-              aria-valuetext={`minute ${tenths(clock.atMin)}, ${name}`}
-              className="block size-9 rounded-full border-4 border-ink bg-ground"
-              onKeyDown={(e) => {
-                // A tenth of a minute is for fingers; keys step by a whole one.
-                const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[e.key];
-                if (by === undefined) return;
-                e.preventDefault();
-                clock.put(Math.min(toMin, Math.max(0, Math.round(clock.atMin + by))));
-              }}
-            />
-          </Slider.Root>
-        </div>
-        <div className="relative mt-1">
-          <div className={ALONG_TIME}>
-            <StageBar
-              cooked={course.stages}
-              stages={stages}
-              toMin={toMin}
-              onStretch={(id, minutes) =>
-                onStages(stages.map((s) => (s.id === id ? { ...s, end: { kind: 'minutes', minutes } } : s)))
-              }
-            />
-          </div>
-          <div className="relative">
-            <Suspense
-              fallback={
-                <p aria-busy className="h-[640px]">
-                  …
-                </p>
-              }
-            >
-              <Charts drawn={drawn} toMin={toMin} band={band} />
-            </Suspense>
-            <div
-              aria-hidden
-              className={`${ALONG_TIME} pointer-events-none absolute inset-x-0 top-6 bottom-8`}
-            >
-              <span
-                className="absolute inset-y-0 w-0.5 bg-ink"
-                style={{ left: `${((100 * clock.atMin) / toMin).toFixed(2)}%` }}
-              />
-            </div>
-          </div>
-        </div>
-      </div>
+      <AlongTime course={course} stages={stages} clock={clock} name={name} band={band} onStages={onStages} />
     </>
-  );
-}
-
-/** What is done before the liquid, in a line each. */
-function Before({ stages }: { readonly stages: readonly BeforeStage[] }) {
-  if (stages.length === 0) return null;
-  return (
-    <p className="m-0 text-faint">
-      Before the pour:{' '}
-      {stages
-        .map((s) => {
-          const minutes = `${Math.max(1, Math.round(s.toMin - s.fromMin)).toString()} min`;
-          const extra =
-            s.soaked !== undefined
-              ? `, ${whole(100 * s.soaked)} % of what it can take up`
-              : s.colour !== undefined && s.colour !== 'raw'
-                ? `, to ${s.colour}`
-                : s.noodles !== undefined
-                  ? `, noodles ${s.noodles === 'deep' ? 'brown' : s.noodles}`
-                  : '';
-          return `${ACT[s.act].name.toLowerCase()} ${minutes}${extra}`;
-        })
-        .join('; ')}
-      .
-    </p>
   );
 }
 

@@ -1,17 +1,32 @@
+import type { MethodRecord } from '@hammock/core/records';
+import { useState } from 'react';
 import { useKitchen } from '../../stores/kitchen.js';
+import { fieldsOf } from '../../stores/kitchenRows.js';
 import { Button } from '../../ui/Button.js';
+import { TakenAway } from '../../ui/TakenAway.js';
 import { METHOD } from '../../words/words.js';
 
 /** Methods of one's own, made on the Method page. */
 export function MethodList() {
   const methods = useKitchen((s) => s.methods);
+  const keep = useKitchen((s) => s.keep);
   const remove = useKitchen((s) => s.remove);
+  const [gone, setGone] = useState<MethodRecord | undefined>(undefined);
   return (
     <section className="hung" aria-labelledby="methods">
       <h2 id="methods" className="m-0 text-[1.35rem] font-bold">
         Methods of your own
       </h2>
       {methods.length === 0 && <p className="m-0">None yet. Change the stages of a pot and keep them.</p>}
+      {gone && (
+        <TakenAway
+          label={gone.label}
+          onPutBack={() => {
+            keep('methods', gone.id, fieldsOf(gone));
+            setGone(undefined);
+          }}
+        />
+      )}
       <ul className="m-0 list-none p-0">
         {methods.map((m) => (
           <li key={m.id} className="flex items-center justify-between gap-4 border-b border-line py-2">
@@ -24,7 +39,10 @@ export function MethodList() {
             <Button
               weight="plain"
               aria-label={`Take away ${m.label}`}
-              onClick={() => remove('methods', m.id)}
+              onClick={() => {
+                setGone(m);
+                remove('methods', m.id);
+              }}
             >
               Take away
             </Button>

@@ -11,6 +11,8 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useShallow } from 'zustand/react/shallow';
 import { useKitchen } from '../../stores/kitchen.js';
+import { MeasuredSoFar } from './MeasuredSoFar.js';
+import { Change, Step } from './WaterTestParts.js';
 import { Button } from '../../ui/Button.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
 import { HEAT } from '../../words/words.js';
@@ -35,14 +37,13 @@ const SETTINGS = {
 
 /** Two weighings of a pot of water take the place of two guesses: what this ring gives, and what this lid loses. */
 export function WaterTestScreen() {
-  const { vessels, hobs, household, steamTests, keep, remove } = useKitchen(
-    useShallow(({ vessels, hobs, household, steamTests, keep, remove }) => ({
+  const { vessels, hobs, household, steamTests, keep } = useKitchen(
+    useShallow(({ vessels, hobs, household, steamTests, keep }) => ({
       vessels,
       hobs,
       household,
       steamTests,
       keep,
-      remove,
     })),
   );
   const pots = vessels.filter((v) => v.kind === 'pot' || v.kind === 'pressureCooker');
@@ -236,73 +237,9 @@ export function WaterTestScreen() {
               </p>
             </section>
           )}
-          {steamTests.length > 0 && (
-            <section className="hung" aria-labelledby="tests">
-              <h2 id="tests" className="m-0 text-[1.35rem] font-bold">
-                Measured so far
-              </h2>
-              <ul className="m-0 list-none p-0">
-                {steamTests.map((t) => (
-                  <li
-                    key={t.id}
-                    className="flex items-center justify-between gap-4 border-b border-line py-1"
-                  >
-                    <span>
-                      {t.label}: {whole(t.coveredLossG)} g covered in {t.coveredMin} min, {whole(t.openLossG)}{' '}
-                      g open in {t.openMin} min
-                    </span>
-                    <Button
-                      weight="plain"
-                      aria-label={`Take away ${t.label}`}
-                      onClick={() => remove('steamTests', t.id)}
-                    >
-                      Take away
-                    </Button>
-                  </li>
-                ))}
-              </ul>
-            </section>
-          )}
+          <MeasuredSoFar />
         </div>
       </div>
     </div>
-  );
-}
-
-function Step({
-  n,
-  words,
-  children,
-}: {
-  readonly n: number;
-  readonly words: string;
-  readonly children: React.ReactNode;
-}) {
-  return (
-    <li className="grid grid-cols-[3rem_minmax(0,1fr)] gap-x-3">
-      <span className="figures text-[3rem] text-husk" aria-hidden>
-        {n}
-      </span>
-      <div>
-        <p className="m-0">{words}</p>
-        <div className="flex flex-wrap gap-x-8 [&_label]:flex-row [&_label]:items-center [&_label]:gap-2 [&_input]:w-20">
-          {children}
-        </div>
-      </div>
-    </li>
-  );
-}
-
-function Change({ what, was, now }: { readonly what: string; readonly was: string; readonly now: string }) {
-  return (
-    <tr className="border-t border-line">
-      <th scope="row" className="py-1.5 text-left font-normal">
-        {what}
-      </th>
-      <td>{was}</td>
-      <td>
-        <strong>{now}</strong>
-      </td>
-    </tr>
   );
 }

@@ -1,0 +1,100 @@
+import type { Course, Stage } from '@hammock/core';
+import { Slider } from 'radix-ui';
+import { lazy, Suspense, useMemo } from 'react';
+import { fetched } from '../../keeping/fetched.js';
+import { Button } from '../../ui/Button.js';
+import { Fence } from '../../ui/Fence.js';
+import { tenths } from '../../words/numbers.js';
+import { StageBar } from './StageBar.js';
+import type { useClock } from './useClock.js';
+
+const Charts = lazy(() => fetched(() => import('./Charts.js')).then((m) => ({ default: m.Charts })));
+
+/** The margins of the plots, so that everything along time stands under itself. */
+const ALONG_TIME = 'ml-[40px] mr-[10px] sm:ml-[44px] sm:mr-[118px]';
+
+interface AlongTimeProps {
+  readonly course: Course;
+  readonly stages: readonly Stage[];
+  readonly clock: ReturnType<typeof useClock>;
+  /** What is being done at that minute. */
+  readonly name: string;
+  readonly band: { readonly low: number; readonly high: number };
+  readonly onStages: (stages: readonly Stage[]) => void;
+}
+
+/** Time itself, to play and to drag along, with the stages and the plots under it. */
+export function AlongTime({ course, stages, clock, name, band, onStages }: AlongTimeProps) {
+  const toMin = Math.ceil(course.minutes);
+  const drawn = useMemo(
+    () => [{ name: 'as planned', series: course.series, dashed: false }],
+    [course.series],
+  );
+  return (
+    <div>
+      <div className="flex items-center gap-5">
+        <Button weight="act" onClick={clock.toggle} className="w-28 shrink-0">
+          {clock.playing ? 'Hold' : 'Play'}
+        </Button>
+        <span className="text-faint">Drag along time, or stretch a stage by its handle.</span>
+      </div>
+      <div className={`${ALONG_TIME} mt-1`}>
+        <Slider.Root
+          className="relative flex h-12 touch-none items-center select-none"
+          min={0}
+          max={toMin}
+          step={0.1}
+          value={[clock.atMin]}
+          onValueChange={([min = 0]) => clock.put(min)}
+        >
+          <Slider.Track className="relative h-2 w-full grow bg-line">
+            <Slider.Range className="absolute h-full bg-ink" />
+          </Slider.Track>
+          <Slider.Thumb
+            aria-label="Minute"
+            aria-valuetext={`minute ${tenths(clock.atMin)}, ${name}`}
+            className="block size-9 rounded-full border-4 border-ink bg-ground"
+            onKeyDown={(e) => {
+              // A tenth of a minute is for fingers; keys step by a whole one.
+              const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[e.key];
+              if (by === undefined) return;
+              e.preventDefault();
+              clock.put(Math.min(toMin, Math.max(0, Math.round(clock.atMin + by))));
+            }}
+          />
+        </Slider.Root>
+      </div>
+      <div className="relative mt-1">
+        <div className={ALONG_TIME}>
+          <StageBar
+            cooked={course.stages}
+            stages={stages}
+            toMin={toMin}
+            onStretch={(id, minutes) =>
+              onStages(stages.map((s) => (s.id === id ? { ...s, end: { kind: 'minutes', minutes } } : s)))
+            }
+          />
+        </div>
+        <div className="relative">
+          <Fence what="The charts" of={course}>
+            <Suspense
+              fallback={
+                <p aria-busy className="h-[640px]">
+                  …
+                </p>
+              }
+            >
+              <Charts drawn={drawn} toMin={toMin} band={band} />
+            </Suspense>
+          </Fence>
+          <div aria-hidden className={`${ALONG_TIME} pointer-events-none absolute inset-x-0 top-6 bottom-8`}>
+            <span
+              className="absolute inset-y-0 w-0.5 bg-ink"
+              style={{ left: `${((100 * clock.atMin) / toMin).toFixed(2)}%` }}
+            />
+          </div>
+        </div>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,53 @@
+import { useState } from 'react';
+import type { SteamTestRecord } from '@hammock/core/records';
+import { useKitchen } from '../../stores/kitchen.js';
+import { fieldsOf } from '../../stores/kitchenRows.js';
+import { Button } from '../../ui/Button.js';
+import { TakenAway } from '../../ui/TakenAway.js';
+import { whole } from '../../words/numbers.js';
+
+/** The water tests there are; each can be taken away and put back. */
+export function MeasuredSoFar() {
+  const steamTests = useKitchen((s) => s.steamTests);
+  const keep = useKitchen((s) => s.keep);
+  const remove = useKitchen((s) => s.remove);
+  const [gone, setGone] = useState<SteamTestRecord | undefined>(undefined);
+  if (steamTests.length === 0 && !gone) return null;
+  return (
+    <section className="hung" aria-labelledby="tests">
+      <h2 id="tests" className="m-0 text-[1.35rem] font-bold">
+        Measured so far
+      </h2>
+      {gone && (
+        <TakenAway
+          label={gone.label}
+          onPutBack={() => {
+            keep('steamTests', gone.id, fieldsOf(gone));
+            setGone(undefined);
+          }}
+        />
+      )}
+      <ul className="m-0 list-none p-0">
+        {steamTests.map((t) => (
+          <li key={t.id} className="flex items-center justify-between gap-4 border-b border-line py-1">
+            <span>
+              {t.label}: {whole(t.coveredLossG)} g covered in {t.coveredMin} min, {whole(t.openLossG)} g open
+              in {t.openMin} min
+            </span>
+            <Button
+              weight="plain"
+              className="shrink-0"
+              aria-label={`Take away ${t.label}`}
+              onClick={() => {
+                setGone(t);
+                remove('steamTests', t.id);
+              }}
+            >
+              Take away
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

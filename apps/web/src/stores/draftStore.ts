@@ -1,0 +1,41 @@
+import type { AmountInput, IngredientInput } from '@hammock/core';
+import type { Changed, DishRecord, DishSpec, Fields, PlanRecord } from '@hammock/core/records';
+import type { Draft } from './draftOf.js';
+
+/** The plan as the server last had it: what a change stands on. */
+export interface StoredPlan {
+  readonly planId: string;
+  readonly revision: number;
+  readonly said: Fields | null;
+}
+
+export interface DraftStore {
+  readonly draft: Draft | null;
+  readonly stored: StoredPlan | null;
+  /** True from a change until it is written down for the server. */
+  readonly unsent: boolean;
+  readonly chooseDish: (dish: DishRecord) => void;
+  readonly choose: (change: Partial<Pick<Draft, 'bagId' | 'vesselId' | 'hobId'>>) => void;
+  readonly setPortions: (portions: number) => void;
+  readonly setGrain: (amount: AmountInput) => void;
+  /** Changes fields of the dish, and drops those that no longer belong to it. */
+  readonly setSpec: (change: Partial<DishSpec>, drop?: readonly (keyof DishSpec)[]) => void;
+  readonly setIngredient: (index: number, change: Partial<IngredientInput>) => void;
+  readonly addIngredient: (ingredient: IngredientInput) => void;
+  /** Puts a whole list in, after what is there already. */
+  readonly addIngredients: (list: readonly IngredientInput[]) => void;
+  /** The rest of the dish to fit the grain there is. */
+  readonly fitToGrain: (factor: number) => void;
+  readonly removeIngredient: (index: number) => void;
+  /** Says which dish this plan now is. */
+  readonly called: (dishId: string, label: string) => void;
+  /** Takes up an earlier plan again, as a new one. */
+  readonly takeUp: (
+    from: Pick<PlanRecord, 'dishId' | 'label' | 'bagId' | 'vesselId' | 'hobId' | 'input'>,
+  ) => void;
+  /** Puts earlier fields back, for undo. */
+  readonly putBack: (fields: Partial<Draft>) => void;
+  readonly load: () => Promise<void>;
+  /** Takes the plan as the server has it up, where nothing newer is on its way from here. */
+  readonly hear: (rows: readonly Changed<PlanRecord>[]) => void;
+}
