@@ -848,7 +848,7 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
   },
   Ended: {
     type: 'string',
-    enum: ['minutes', 'sign', 'count', 'flip', 'gaveUp'],
+    enum: ['minutes', 'sign', 'count', 'flip', 'gaveUp', 'told'],
     description: 'How a stage came to its end.',
   },
   CourseSeries: {
