@@ -4,7 +4,7 @@ import type { BagFields, CookRecord, HouseholdFields } from '@hammock/core/recor
 import type { Method, Reply } from '../apps/web/src/api/http.js';
 
 /** How the wires of one device are. */
-export type Wires = 'fine' | 'gone' | '500' | 'replyLost' | 'twice' | 'echo';
+type Wires = 'fine' | 'gone' | '500' | 'replyLost' | 'twice' | 'echo';
 
 /** One thing that reached the server, as it was answered, whether or not the device ever heard the answer. */
 export interface Reached {

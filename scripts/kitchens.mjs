@@ -30,7 +30,7 @@ function picker(seed) {
 }
 
 /** The plan of kitchen `n`: method by method, grain, base, soak, pot and what has been measured as they fall. */
-export function planOf(core, n) {
+function planOf(core, n) {
   const next = picker(n * 7919 + 17);
   const pick = (list) => list[Math.floor(next() * list.length)];
   const method = core.METHODS[n % core.METHODS.length];
@@ -57,7 +57,7 @@ export function planOf(core, n) {
   return { method, plan: made.value };
 }
 
-export const wanted = (core, plan, waterG, truth) => {
+const wanted = (core, plan, waterG, truth) => {
   const { flags } = core.judge(core.cookPot(plan, waterG, { truth }));
   return !(
     flags.tooHard ||

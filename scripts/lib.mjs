@@ -6,7 +6,7 @@ import { fileURLToPath } from 'node:url';
 
 /** Nothing here needs a package: these scripts run before anything is installed. */
 export const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
-export const serverMain = join(root, 'apps/server/dist/bundle/main.js');
+const serverMain = join(root, 'apps/server/dist/bundle/main.js');
 export const webFolder = join(root, 'apps/web/dist');
 
 export const say = (words) => process.stdout.write(`· ${words}\n`);

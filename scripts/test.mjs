@@ -17,7 +17,11 @@ const all = await finished([
     step('unit tests', npm('unit')),
     step('server tests', npm('server')),
   ],
-  [step('lint', npm('lint')), step('format', npm('format:check'))],
+  [
+    step('lint', npm('lint')),
+    step('nothing that nobody uses', npm('dead')),
+    step('format', npm('format:check')),
+  ],
 ]);
 const browser =
   all && (await finished([[step('browser tests', npm('e2e'), { HAMMOCK_CHROMIUM: chromium })]]));

@@ -2,7 +2,7 @@ import { PLAN, RANGES, shape, type PlanInput } from '@hammock/core';
 import { dtoOf } from '../common/dtoOf.js';
 
 /** Most kitchens one request may have simulated. */
-export const MOST_DRAWS = 2000;
+const MOST_DRAWS = 2000;
 
 const KITCHENS = { least: 1, most: MOST_DRAWS, unit: 'kitchens' } as const;
 const SEEDS = { least: 0, most: 2 ** 31 - 1, unit: '' } as const;

@@ -17,7 +17,7 @@ import { Outcome } from './outcome.entity.js';
 import { StageEventRow } from './stageEvent.entity.js';
 
 /** More taps than any pot was ever given. */
-export const MOST_TAPS = 500;
+const MOST_TAPS = 500;
 
 /** Where a page of cooks ends: the one it begins after. */
 export interface Before {

@@ -20,7 +20,7 @@ export interface Copied {
 }
 
 /** The folder copies are put in, beside the data. */
-export const copiesFolder = (databaseFile: string): string => join(dirname(databaseFile), 'copies');
+const copiesFolder = (databaseFile: string): string => join(dirname(databaseFile), 'copies');
 
 const ENDING = '.sqlite';
 

@@ -12,7 +12,7 @@ export function primeAlarm(): void {
 }
 
 /** Three rising strokes on a pot lid, and the same in vibration. */
-export function ring(): void {
+function ring(): void {
   rung += 1;
   document.documentElement.dataset['rung'] = rung.toString();
   if ('vibrate' in navigator) navigator.vibrate([400, 200, 400, 200, 700]);

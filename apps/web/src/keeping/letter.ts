@@ -2,7 +2,7 @@ import type { Fields } from '@hammock/core/records';
 import type { Method } from '../api/http.js';
 
 /** What a write stands on: the revision it saw, and what the thing said then. */
-export interface Stands {
+interface Stands {
   readonly revision: number | undefined;
   /** Undefined when nobody knows; null when it was taken away. */
   readonly base: Fields | null | undefined;

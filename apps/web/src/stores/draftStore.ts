@@ -3,7 +3,7 @@ import type { Changed, DishRecord, DishSpec, Fields, PlanRecord } from '@hammock
 import type { Draft } from './draftOf.js';
 
 /** The plan as the server last had it: what a change stands on. */
-export interface StoredPlan {
+interface StoredPlan {
   readonly planId: string;
   readonly revision: number;
   readonly said: Fields | null;

@@ -2,7 +2,7 @@ import diff, { type Difference } from 'microdiff';
 import { create } from 'zustand';
 
 /** One edit, small and invertible: which thing changed, and each change with what was there before. */
-export interface Edit {
+interface Edit {
   readonly target: string;
   readonly changes: readonly Difference[];
   readonly atMs: number;

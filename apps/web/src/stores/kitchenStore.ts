@@ -21,6 +21,6 @@ export interface Kitchen extends KitchenLists {
   readonly hear: (changes: Partial<Heard>) => void;
 }
 
-export type Heard = Pick<ChangesReply, KitchenKind | 'household'>;
+type Heard = Pick<ChangesReply, KitchenKind | 'household'>;
 
 export type KeptKitchen = KitchenLists & Pick<Kitchen, 'household' | 'state'>;

@@ -4,7 +4,7 @@ import { persist } from 'zustand/middleware';
 import { onDevice } from '../keeping/deviceStorage.js';
 
 const CHOICES = ['system', 'light', 'dark'] as const;
-export type ThemeChoice = (typeof CHOICES)[number];
+type ThemeChoice = (typeof CHOICES)[number];
 
 interface ThemeStore {
   readonly choice: ThemeChoice;

@@ -5,7 +5,7 @@ import type { Toast } from '../method/methods.js';
 const TOASTS = { jPerMol: 90_000, atC: 170, goldenMin: 2.6 } as const;
 
 /** How far grain or noodles have coloured in the fat, from least to most. */
-export const COLOURS = ['raw', 'coated', 'glossy', 'opaque', 'golden', 'deep'] as const;
+const COLOURS = ['raw', 'coated', 'glossy', 'opaque', 'golden', 'deep'] as const;
 export type Colour = (typeof COLOURS)[number];
 
 /** Colour values from which a band is seen; golden is 1 †. */

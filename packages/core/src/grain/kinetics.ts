@@ -6,7 +6,7 @@ import type { Grain } from '../larder/grains.js';
 export const COOKING = { lowJPerMol: 79_500, highJPerMol: 36_800, changesAtC: 110 } as const;
 
 /** Cooked fraction per minute at 100 °C, by family, for the family's own covered minutes †. */
-export const COOKS_PER_MIN = {
+const COOKS_PER_MIN = {
   white: { rate: 0.19, coveredMin: 15 },
   parboiled: { rate: 0.13, coveredMin: 20 },
   wholegrain: { rate: 0.06, coveredMin: 40 },
@@ -14,9 +14,9 @@ export const COOKS_PER_MIN = {
   cracked: { rate: 0.24, coveredMin: 12 },
 } as const;
 /** Water a grain needs before it cooks at all, W †. */
-export const COOKS_FROM_W = 0.25;
+const COOKS_FROM_W = 0.25;
 /** Water at which a grain cooks at its full rate, W †. */
-export const COOKS_FULL_W = 0.75;
+const COOKS_FULL_W = 0.75;
 
 const AT_CHANGE = arrhenius(COOKING.lowJPerMol, COOKING.changesAtC, 100);
 

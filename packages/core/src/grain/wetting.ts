@@ -6,9 +6,9 @@ export const GAPS_PER_ML = 0.65;
 /** Liquid at which half of the grain's surface is still wetted by a film, g per g of dry matter †. */
 export const FILM_HALF = 0.06;
 /** Share of the grain above the liquid that bubbling keeps wet, and the vapour for half of that, g/min·m² †. */
-export const PERCOLATES = { most: 0.6, halfGPerMinM2: 30 } as const;
+const PERCOLATES = { most: 0.6, halfGPerMinM2: 30 } as const;
 /** Share that films creeping up keep wet without bubbling †. */
-export const CREEPS = 0.25;
+const CREEPS = 0.25;
 
 /** Gaps among swollen grain of this mean W, ml per g of dry matter. */
 export const gapsPerDryG = (meanW: number): number => GAPS_PER_ML * (1 / DRY_G_PER_ML + meanW);

@@ -14,7 +14,7 @@ import { drawZ } from './draw.js';
 export const POINT = { feels: 0, done: 1, brown: 2, topG: 3, left: 4 } as const;
 export const POINT_SIZE = 5;
 /** Pots simulated in each kitchen: less, as planned and more poured; then shorter and longer covered. */
-export const POTS = ['less', 'planned', 'more', 'shorter', 'longer'] as const;
+const POTS = ['less', 'planned', 'more', 'shorter', 'longer'] as const;
 /** One row of samples: the doubts drawn, then the pots. */
 export const ROW = DOUBTS.length + POTS.length * POINT_SIZE;
 

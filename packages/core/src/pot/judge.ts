@@ -1,5 +1,5 @@
 import { wetBasis } from '../grain/moisture.js';
-import { shiftOf, textureOf } from '../grain/texture.js';
+import { textureOf } from '../grain/texture.js';
 import { BASE_BANDS, BREAKS, DRY_TOP_POINTS, NO_HARD_CENTRE, WET_POT_PER_G } from './constants.js';
 import { WET_TOP_G_PER_M2 } from '../grain/kernel.js';
 import type { Cooked } from './cook.js';
@@ -128,6 +128,3 @@ function apartOf({ setup, served, broken }: Cooked, texture: number): number {
     APART.fat * coated
   );
 }
-
-/** Points this plan stands above the white-grain scale; for showing a moisture beside the scale. */
-export const scaleShift = shiftOf;

@@ -22,7 +22,7 @@ import {
 import type { Setup } from './setup.js';
 
 /** How vapour leaves: through the closure, not at all, or at the vessel's own pressure. */
-export type Venting = 'closure' | 'sealed' | 'weight';
+type Venting = 'closure' | 'sealed' | 'weight';
 
 /** One stage as the equations see it: every figure that stays the same while it lasts. */
 export interface Setting {
@@ -62,7 +62,7 @@ export interface Setting {
 }
 
 /** Rates at one temperature; the only thing in a setting that is written to. */
-export interface Memo {
+interface Memo {
   tempC: number;
   swollen: number;
   cooking: number;

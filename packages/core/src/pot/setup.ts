@@ -8,7 +8,7 @@ import { inPot } from '../plan/base.js';
 import type { CompletePlan } from '../plan/planInput.js';
 import { surroundings } from '../plan/surroundings.js';
 import { LOSS_W_PER_M2K } from '../heat/constants.js';
-import { heightMm, openingM2 } from '../heat/equipment.js';
+import { openingM2 } from '../heat/equipment.js';
 import type { Surroundings } from '../heat/steam.js';
 import { HOT_SPOT, LEACHES, SETTLES } from './constants.js';
 import { FLOOR_LAYER_G_PER_M2 } from '../grain/kernel.js';
@@ -164,6 +164,3 @@ function hotSpotOf({ vessel, hob }: CompletePlan): number {
       ? HOT_SPOT.heavy
       : HOT_SPOT.thinOnPlate;
 }
-
-/** What the pot can hold above its floor, ml, and how high that is. */
-export const brimMl = (setup: Setup): number => setup.areaM2 * 1000 * heightMm(setup.plan.vessel);

@@ -12,7 +12,7 @@ import { addLiquid, letGo } from './additions.js';
 import { goOn, type Ended, type Seen, type Walk } from './walk.js';
 
 /** A cook gives up waiting for a sign after this long, min. */
-export const PATIENCE_MIN = 90;
+const PATIENCE_MIN = 90;
 
 /** A pot this near its boil is at it, K. */
 const AT_BOIL_K = 1e-6;
