@@ -5,15 +5,22 @@
 export type Result<T, E> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: E };
 
-/** Wraps a value as a success. */
+/**
+ * Wraps a value as a success.
+ * @example ok(3).value // 3
+ */
 export const ok = <T>(value: T): { readonly ok: true; readonly value: T } => ({ ok: true, value });
 
-/** Wraps a reason as a failure. */
+/**
+ * Wraps a reason as a failure.
+ * @example fail('tooSmall').ok // false
+ */
 export const fail = <E>(error: E): { readonly ok: false; readonly error: E } => ({ ok: false, error });
 
 /**
  * Freezes a plain object tree and returns it. Answers are handed to screens, caches and the network at
  * once; freezing makes an accidental edit a loud error where it happens.
+ * @example Object.isFrozen(deepFreeze({ a: { b: 1 } }).a) // true
  */
 export function deepFreeze<T>(value: T): T {
   if (typeof value !== 'object' || value === null || Object.isFrozen(value)) return value;

@@ -87,15 +87,17 @@ export interface Answer {
  * not changed; the answer is frozen.
  * @param input a plan in plain numbers and ids of the larder
  * @returns the answer, or every problem of the plan at its field. Never throws.
- * @example
- * answer({ grainId: 'longGrainWhite', grain: { cups: 1.5 }, vessel: { diameterCm: 22, volumeMl: 4000 } })
+ * @example answer(input).value.verdict // 'pour'
  */
 export function answer(input: PlanInput): Result<Answer, readonly PlanProblem[]> {
   const complete = completePlan(input);
   return complete.ok ? answerPlan(complete.value) : complete;
 }
 
-/** The answer to a plan that has already been completed. */
+/**
+ * The answer to a plan that has already been completed.
+ * @example answerPlan(plan).value.verdict // 'pour'
+ */
 export function answerPlan(plan: CompletePlan): Result<Answer, readonly PlanProblem[]> {
   const target = targetMoisture(plan, plan.texture);
   const free = solvePour(plan, target.aim);

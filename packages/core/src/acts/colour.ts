@@ -5,8 +5,7 @@ import type { Toast } from '../method/methods.js';
 const TOASTS = { jPerMol: 90_000, atC: 170, goldenMin: 2.6 } as const;
 
 /** How far grain or noodles have coloured in the fat, from least to most. */
-const COLOURS = ['raw', 'coated', 'glossy', 'opaque', 'golden', 'deep'] as const;
-export type Colour = (typeof COLOURS)[number];
+export type Colour = 'raw' | 'coated' | 'glossy' | 'opaque' | 'golden' | 'deep';
 
 /** Colour values from which a band is seen; golden is 1 †. */
 const SEEN_FROM: readonly (readonly [Colour, number])[] = [

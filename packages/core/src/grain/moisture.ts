@@ -1,6 +1,9 @@
 import type { Grain } from '../larder/grains.js';
 
-/** Dry basis from wet basis: g water per g dry matter. */
+/**
+ * Dry basis from wet basis: g water per g dry matter.
+ * @example dryBasis(68) // 2.125
+ */
 export const dryBasis = (moisturePercent: number): number => moisturePercent / (100 - moisturePercent);
 
 /** Wet basis % from dry basis. */

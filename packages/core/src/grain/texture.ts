@@ -27,7 +27,10 @@ export function shiftOf(plan: Prepared): number {
   return plan.grain.textureShift + (method > 0 ? Math.max(method, soaked) : soaked + method);
 }
 
-/** Cooked moisture of a texture step for this grain, wet basis %: lower edge, middle, upper edge. */
+/**
+ * Cooked moisture of a texture step for this grain, wet basis %: lower edge, middle, upper edge.
+ * @example targetMoisture(plan, 2) // { low: 67, aim: 68.5, high: 70 }
+ */
 export function targetMoisture(plan: Prepared, texture: Texture): { low: number; aim: number; high: number } {
   const [low, high] = TEXTURE_BANDS[texture];
   const shift = shiftOf(plan);

@@ -20,7 +20,7 @@ export interface Boil {
 
 /**
  * Boiling temperature and latent heat in an open or lidded pot at an altitude.
- * @example boilAt(0) // { tempC: 99.974, latentKJPerKg: 2256.6, kPa: 101.325 }
+ * @example boilAt(1500).tempC // 94.983
  */
 export const boilAt = (altitudeM: number): Boil => boilUnder(airPressure(altitudeM));
 

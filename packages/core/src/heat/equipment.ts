@@ -63,10 +63,16 @@ export interface HobSpec {
   readonly measured?: readonly HeatSetting[];
 }
 
-/** True when the vessel heats itself and stands on no hob. */
+/**
+ * True when the vessel heats itself and stands on no hob.
+ * @example heatsItself('riceCooker') // true
+ */
 export const heatsItself = (kind: VesselKind): boolean => kind === 'multiCooker' || kind === 'riceCooker';
 
-/** Net powers of a vessel's own heater, or of an ordinary ring, W. */
+/**
+ * Net powers of a vessel's own heater, or of an ordinary ring, W.
+ * @example defaultPowers({ kind: 'pot', volumeMl: 4000 }).high // 1100
+ */
 export function defaultPowers(vessel: Pick<VesselSpec, 'kind' | 'volumeMl'>): HobSpec['powerW'] {
   if (vessel.kind === 'multiCooker') return MULTI_COOKER_W;
   if (vessel.kind !== 'riceCooker') return HOB_POWER_W;
@@ -75,10 +81,16 @@ export function defaultPowers(vessel: Pick<VesselSpec, 'kind' | 'volumeMl'>): Ho
   return { high: cook, mediumHigh: cook, medium: cook, low: warm, veryLow: warm, off: 0 };
 }
 
-/** Area of the pot's opening, m². */
+/**
+ * Area of the pot's opening, m².
+ * @example openingM2(vessel) // 0.038013
+ */
 export const openingM2 = (vessel: VesselSpec): number => (Math.PI * (vessel.diameterCm / 100) ** 2) / 4;
 
-/** Inside height of the pot if its wall is straight, mm. */
+/**
+ * Inside height of the pot if its wall is straight, mm.
+ * @example heightMm(vessel) // 105.23
+ */
 export const heightMm = (vessel: VesselSpec): number => (vessel.volumeMl / 1e6 / openingM2(vessel)) * 1000;
 
 const wallM2 = (vessel: VesselSpec): number =>
@@ -91,7 +103,7 @@ export const potHeatCapacity = (vessel: VesselSpec): number =>
 /**
  * Power that reaches the food, W: the hob's setting times how much of the heat a pot this wide catches, less
  * what a heat-spreader keeps back.
- * @example netPower({ kind: 'gas', powerW: HOB_POWER_W }, { heat: 'low', lid: 'on' }, { diameterCm: 22, … }) // 210
+ * @example netPower(hob, { heat: 'low', lid: 'on' }, vessel) // 210
  */
 export function netPower(hob: HobSpec, fire: Fire, vessel: VesselSpec): number {
   return (
@@ -118,7 +130,10 @@ function lidLossPerK(vessel: VesselSpec, { lid, insulated }: Pick<Fire, 'lid' | 
 export const lossPerK = (vessel: VesselSpec, fire: Pick<Fire, 'lid' | 'insulated'>): number =>
   (fire.insulated ? INSULATED_W_PER_M2K : LOSS_W_PER_M2K) * wallM2(vessel) + lidLossPerK(vessel, fire);
 
-/** Heat lost through wall and lid, W. An open surface loses by steam instead. */
+/**
+ * Heat lost through wall and lid, W. An open surface loses by steam instead.
+ * @example heatLoss(vessel, { lid: 'on' }, 100, 20) // 75.304
+ */
 export const heatLoss = (
   vessel: VesselSpec,
   fire: Pick<Fire, 'lid' | 'insulated'>,

@@ -71,7 +71,7 @@ const VAPOUR = [
  * the saturated densities of IAPWS SR1-86(1992).
  * @param tempC boiling temperature, °C
  * @returns kJ/kg
- * @example latentHeat(99.974) // 2256.5
+ * @example latentHeat(100) // 2256.6
  */
 export function latentHeat(tempC: number): number {
   const t = tempC + KELVIN;

@@ -21,7 +21,10 @@ export interface Surroundings {
   readonly roomC: number;
 }
 
-/** Vapour leaving a pot at the boil through its closure, g/min. */
+/**
+ * Vapour leaving a pot at the boil through its closure, g/min.
+ * @example leakRate(vessel, 'on') // 0.22808
+ */
 export const leakRate = (vessel: VesselSpec, lid: LidState): number =>
   leakPerM2(vessel, lid) * openingM2(vessel);
 
@@ -34,6 +37,7 @@ export const surplusW = (at: Surroundings, fire: Fire, tempC = at.boil.tempC): n
  * turns to vapour; the lid decides how much heat is lost, not how much is left over. A setting too weak to pay for
  * the leak of the closure lets the pot sink below the boil until it can.
  * @returns g/min
+ * @example boilingSteamRate(at, { heat: 'low', lid: 'on' }) // 3.582
  */
 export function boilingSteamRate(at: Surroundings, fire: Fire): number {
   const boiled = (surplusW(at, fire) * 60) / at.boil.latentKJPerKg;
@@ -108,6 +112,7 @@ const COME_UP_STEPS = 6;
  * @param heatCapacityKJPerK pot and contents together
  * @param fromC temperature of the mixed contents at the start
  * @param mostMin time after which the stage is over, whatever has been reached
+ * @example comeUp(at, { heat: 'high', lid: 'off' }, 3, 20).boils // true
  */
 export function comeUp(
   at: Surroundings,
@@ -151,6 +156,7 @@ const STANDING_STEP = { min: 1.5, least: 4, most: 240 } as const;
  * Vapour lost while a hot pot stands on a setting that does not hold the boil, or on none: the leak, falling with
  * the pot's own temperature. Heun's method on the balance of heat.
  * @param heatCapacityKJPerK pot and contents together
+ * @example standingSteam(at, { heat: 'off', lid: 'on' }, 10, 3).tempC // 85.072
  */
 export function standingSteam(
   at: Surroundings,

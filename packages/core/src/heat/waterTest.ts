@@ -36,6 +36,7 @@ const MOST_POWER_W = 8000;
  * vapour went through the lid. Weigh at the boil, both times from a full boil on.
  * @param place where the pot stands
  * @returns the two figures, or why the readings cannot be
+ * @example readWaterTest({ heat: 'low', coveredLossG: 60, coveredMin: 15, openLossG: 30, openMin: 5 }, vessel, hob, { altitudeM: 0, roomC: 20 }).powerW // 275.1
  */
 export function readWaterTest(
   test: WaterTest,
@@ -57,7 +58,10 @@ export function readWaterTest(
   return { powerW, lidLossWPerM2K: lidW / openingM2(vessel) / (boil.tempC - place.roomC) };
 }
 
-/** Vessel and hob with what was measured on them in place of the defaults. */
+/**
+ * Vessel and hob with what was measured on them in place of the defaults.
+ * @example withMeasured(vessel, hob, [{ heat: 'low', powerW: 190, lidLossWPerM2K: 9 }]).hob.measured // ['low']
+ */
 export function withMeasured(
   vessel: VesselSpec,
   hob: HobSpec,

@@ -40,7 +40,7 @@ const BODY_SHARE: Readonly<Record<Body, number>> = { thinner: 2 / 3, same: 1, th
  * The own ingredients as larder rows. A chain of likes is followed to its end; one that comes back to itself is
  * refused.
  * @returns rows in the same order, or every problem
- * @example ownRows([{ id: 'o1', name: 'Our passata', like: 'tomatoPuree', body: 'thicker' }])
+ * @example ownRows([{ id: 'o1', name: 'Our passata', like: 'tomatoPuree', body: 'thicker' }]).value[0].name // 'Our passata'
  */
 export function ownRows(own: readonly OwnIngredient[]): Result<readonly Ingredient[], readonly OwnProblem[]> {
   const byId = new Map(own.map((o) => [o.id, o]));

@@ -56,6 +56,7 @@ const STATE_WORDS: readonly (readonly [RegExp, State])[] = [
 /**
  * Reads one line of a list: "3 medium onions, sliced", "1 8-oz can tomato sauce", "1/3 cup yoghurt". Never
  * guesses in silence: a name that only nearly fits comes back as `check`. Never throws.
+ * @example parseLine('2 onions, sliced').amount // { count: 2 }
  */
 export function parseLine(text: string, options: LineOptions = {}): ParsedLine {
   const line = text
@@ -88,7 +89,10 @@ export function parseLine(text: string, options: LineOptions = {}): ParsedLine {
   return { ...known, amount, status: 'check', reason: found.how };
 }
 
-/** Reads a pasted list, a line each; empty lines are left out, and no more than MOST_LINES are read. */
+/**
+ * Reads a pasted list, a line each; empty lines are left out, and no more than MOST_LINES are read.
+ * @example parseLines('2 onions\n400 g tomatoes').lines.length // 2
+ */
 export function parseLines(
   text: string,
   options: LineOptions = {},

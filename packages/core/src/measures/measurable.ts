@@ -44,7 +44,7 @@ const MOST_SPOONS = 3;
  * @param wantedMl volume wanted, ml, positive
  * @param owned the household's measures
  * @returns undefined when nothing owned can measure it (no cup, or the amount is below half the smallest)
- * @example measurable(414, [{ kind: 'cup', label: 'cup', ml: 236.588, parts: ['1', '3/4', '1/2'] }]) // 1 3/4 cups
+ * @example showMeasurable(measurable(414, [cup])) // '1¾ cups'
  */
 export function measurable(wantedMl: number, owned: readonly Measure[]): Measurable | undefined {
   if (!Number.isFinite(wantedMl) || wantedMl <= 0) return undefined;

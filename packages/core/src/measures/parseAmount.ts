@@ -82,7 +82,7 @@ const SPELLINGS: readonly (readonly [string, Unit])[] = UNITS.flatMap((u) =>
  * @param text what was typed
  * @param options the household's cup in ml, and the unit of a bare number
  * @returns the exact amount, or what was not understood and where. Never throws.
- * @example parseAmount('1 3/4 cups') // volume, 414.03 ml
+ * @example parseAmount('1 3/4 cups', { cupMl: 240 }).value.size // 420
  */
 export function parseAmount(text: string, options: ParseOptions = {}): Result<ParsedAmount, AmountError> {
   const parts: AmountPart[] = [];

@@ -28,7 +28,7 @@ export function showCount(count: Fraction): string {
 
 /**
  * A measurable volume in words: "1¾ cups + 1 tbsp", "650 ml in the jug".
- * @example showMeasurable(measurable(414, [cup])!) // '1¾ cups'
+ * @example showMeasurable(measurable(414, [cup])) // '1¾ cups'
  */
 export function showMeasurable(amount: Measurable): string {
   return amount.scoops
@@ -49,5 +49,8 @@ export function showMetric(size: number, unit: 'g' | 'ml'): string {
   return `${(Math.round(size / step) * step).toString()} ${unit}`;
 }
 
-/** A number of quarters as an exact count, for showing "1¾ onions". */
+/**
+ * A number of quarters as an exact count, for showing "1¾ onions".
+ * @example quarter(7).toFraction() // '7/4'
+ */
 export const quarter = (quarters: number): Fraction => new Fraction(Math.round(quarters), 4);

@@ -179,12 +179,18 @@ function unit(
 
 const BY_ID = new Map(UNITS.map((u) => [u.id, u]));
 
-/** The unit with this id. */
+/**
+ * The unit with this id.
+ * @example unitById('cup')?.kind // 'volume'
+ */
 export function unitById(id: UnitId): Unit {
   const found = BY_ID.get(id);
   if (!found) throw new Error(`no unit ${id}`);
   return found;
 }
 
-/** Grams or millilitres in one `id`, as a plain number. */
+/**
+ * Grams or millilitres in one `id`, as a plain number.
+ * @example unitSize('tbsp', 240) // 14.787
+ */
 export const unitSize = (id: UnitId): number => unitById(id).size.valueOf();

@@ -57,6 +57,7 @@ const EMPTY: Pot = { liquidIn: false, grainIn: false, toasted: false, covered: f
 /**
  * Every reason this order cannot work, empty when it can.
  * @param kind the vessel, where it is known: pressure and switches need one that has them
+ * @example orderProblems(stages, 'pot') // []
  */
 export function orderProblems(stages: readonly Stage[], kind?: VesselKind): readonly OrderProblem[] {
   const problems: OrderProblem[] = [];

@@ -65,7 +65,10 @@ export interface Stage extends Fire {
   readonly end: StageEnd;
 }
 
-/** Minutes a stage is planned to take. */
+/**
+ * Minutes a stage is planned to take.
+ * @example plannedMin({ id: 'rest', act: 'rest', heat: 'off', lid: 'on', end: { kind: 'minutes', minutes: 8 } }) // 8
+ */
 export const plannedMin = (stage: Stage): number =>
   stage.end.kind === 'minutes' ? stage.end.minutes : stage.end.expectMin;
 
@@ -83,6 +86,10 @@ const WET: ReadonlySet<Act> = new Set([
   'steam',
   'rest',
 ]);
+/**
+ * True when there is liquid in the pot during this act and the grain can drink.
+ * @example isWet('simmer') // true
+ */
 export const isWet = (act: Act): boolean => WET.has(act);
 
 /** Acts that want somebody at the pot the whole time. */
@@ -97,6 +104,9 @@ const HANDS_ON: ReadonlySet<Act> = new Set([
   'turn',
 ]);
 
-/** True when the cook cannot leave during this stage; a drain by hand counts, a sieve does not. */
+/**
+ * True when the cook cannot leave during this stage; a drain by hand counts, a sieve does not.
+ * @example isHandsOn({ id: 'toast', act: 'toast', heat: 'medium', lid: 'off', end: { kind: 'minutes', minutes: 4 } }) // true
+ */
 export const isHandsOn = (stage: Stage): boolean =>
   HANDS_ON.has(stage.act) || (stage.act === 'drain' && stage.end.kind === 'sign');

@@ -99,7 +99,7 @@ const WAYS: Readonly<Record<Method, Make>> = {
 
 /**
  * A method as stages, from soaking to resting. A stage that this plan does not need is left out.
- * @example stagesFor('coveredAbsorption', { grain, soakMin: 30, … })
+ * @example stagesFor('coveredAbsorption', template).map((s) => s.act) // ['soak', 'drain', 'boil', 'simmer', 'rest']
  */
 export const stagesFor = (method: Method, input: TemplateInput): readonly Stage[] =>
   WAYS[method]({ ...input, min: minutesOf(method, input) })

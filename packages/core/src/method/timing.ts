@@ -50,20 +50,29 @@ const SOAK_COUNTS_FROM_MIN = 15;
  * the way up and down is added by the stages) †. */
 const PRESSURE_TIME_SHARE = 0.35;
 
-/** Minutes covered that this grain needs at sea level after this soak. */
+/**
+ * Minutes covered that this grain needs at sea level after this soak.
+ * @example coveredMinutes(grain, 30) // 12
+ */
 export function coveredMinutes(grain: Grain, soakMin: number): number {
   const share = soakMin >= SOAK_COUNTS_FROM_MIN ? SOAKED_TIME_SHARE : 1;
   return Math.round(grain.coveredMin * share);
 }
 
-/** Minutes at pressure that this grain needs. */
+/**
+ * Minutes at pressure that this grain needs.
+ * @example pressureMinutes(grain, 0) // 5
+ */
 export const pressureMinutes = (grain: Grain, soakMin: number): number =>
   Math.max(3, Math.round(coveredMinutes(grain, soakMin) * PRESSURE_TIME_SHARE));
 
 /** Where stew and steam turns the pot over: the covered time in all against the grain's own †. */
 const TURNED_TIME_SHARE = 1.6;
 
-/** Minutes covered before the pot is turned over, and again after it, for so many minutes covered in one. */
+/**
+ * Minutes covered before the pot is turned over, and again after it, for so many minutes covered in one.
+ * @example turnedMinutes(15) // 12
+ */
 export const turnedMinutes = (coveredMin: number): number => Math.round((coveredMin * TURNED_TIME_SHARE) / 2);
 
 /** Minutes covered after an open boil has taken most of the liquid †. */

@@ -75,7 +75,10 @@ export class Reader {
   }
 }
 
-/** Chances over every draw for one pour and one length. */
+/**
+ * Chances over every draw for one pour and one length.
+ * @example chancesAt({ frame, rows: sampleRows(frame, 1, 0, 20) }, {}).hard <= 1 // true
+ */
 export function chancesAt(samples: Samples, where: Where): Chances {
   const { low, high } = windowFor(samples.frame.plan);
   const reader = new Reader(samples, where);
@@ -111,6 +114,9 @@ export const CAUGHT_LOG = Math.log(BASE_BANDS.dark + 1e-3);
 /** What each end costs: soft grain cannot be mended, hard grain can be topped up, a caught base is the whole pot †. */
 export const COSTS = { tooSoft: 0.5, hard: 0.2, caught: 0.6 } as const;
 
-/** How good a choice is: as wanted, less what the other ends cost. */
+/**
+ * How good a choice is: as wanted, less what the other ends cost.
+ * @example worth({ hard: 0.1, asWanted: 0.8, tooSoft: 0.1, wetTop: 0, caught: 0 }) // 0.73
+ */
 export const worth = (c: Chances): number =>
   c.asWanted - COSTS.tooSoft * c.tooSoft - COSTS.hard * c.hard - COSTS.caught * c.caught;

@@ -21,7 +21,10 @@ export type Spreads = Readonly<Record<DoubtCode, number>>;
 /** How fast a bag drinks and cooks against its variety †. */
 const SPEED_SHARE = 0.1;
 
-/** How much is hidden of this plan; less where this household has measured. */
+/**
+ * How much is hidden of this plan; less where this household has measured.
+ * @example spreadsOf(plan).grainMass // 0.01
+ */
 export function spreadsOf(plan: CompletePlan): Spreads {
   const measured = (plan.hob.measured?.length ?? 0) > 0;
   return {
@@ -47,6 +50,7 @@ export type Means = Partial<Readonly<Record<DoubtCode, number>>>;
  * The kitchen that eight standard normal numbers make.
  * @param z one number for each of DOUBTS
  * @param means where a belief has its middle; the plan's own figures without
+ * @example truthOf([0, 0, 0, 0, 0, 0, 0, 2], spreadsOf(plan)).timingMin // 2
  */
 export const truthOf = (z: ArrayLike<number>, spreads: Spreads, means: Means = {}): TrueValues => {
   const at = (i: number): number => (z[i] ?? 0) + (means[DOUBTS[i] ?? 'grainMass'] ?? 0);

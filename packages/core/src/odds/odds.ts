@@ -46,13 +46,17 @@ const WORTH_CHANGING = 0.03;
 /**
  * Odds of a plan from hidden kitchens drawn with a seed: the same seed gives the same answer wherever it runs.
  * @param draws how many kitchens; 200 at once, 2,000 when there is time
+ * @example oddsOf(plan, { draws: 20 }).draws // 20
  */
 export function oddsOf(plan: CompletePlan, { draws = 200, seed = 1 } = {}): Odds {
   const frame = frameOf(plan);
   return oddsFrom({ frame, rows: sampleRows(frame, seed, 0, draws) }, seed);
 }
 
-/** Odds from samples that are there already. */
+/**
+ * Odds from samples that are there already.
+ * @example oddsFrom({ frame, rows: sampleRows(frame, 1, 0, 20) }, 1).draws // 20
+ */
 export function oddsFrom(samples: Samples, seed: number): Odds {
   const { frame } = samples;
   const { plan } = frame;

@@ -42,7 +42,10 @@ const SPAN_OF_MINUTES = { share: 0.4, leastMin: 4 } as const;
 /** Draws in which the minutes are varied too: every other one of the first eight hundred is enough for a share. */
 export const isTimed = (index: number): boolean => index < 800 && index % 2 === 0;
 
-/** The stage under the lid whose minutes a cook decides. */
+/**
+ * The stage under the lid whose minutes a cook decides.
+ * @example coveredStage(plan)?.id // 'simmer'
+ */
 export function coveredStage(plan: CompletePlan): Stage | undefined {
   const timed = plan.stages.filter(
     (s) =>
@@ -51,7 +54,10 @@ export function coveredStage(plan: CompletePlan): Stage | undefined {
   return timed.at(-1);
 }
 
-/** Where to sample a plan: around its account's pour, as wide as its doubt. */
+/**
+ * Where to sample a plan: around its account's pour, as wide as its doubt.
+ * @example frameOf(plan).stageId // 'simmer'
+ */
 export function frameOf(plan: CompletePlan): Frame {
   const solution = solvePour(plan);
   const sigma = doubtOf(plan, solution, targetMoisture(plan, plan.texture).aim).g;
@@ -73,6 +79,7 @@ export function frameOf(plan: CompletePlan): Frame {
 /**
  * Simulates kitchens `from` to `from + count`: each draws its hidden values and cooks five pots with them.
  * @returns count rows of ROW numbers
+ * @example sampleRows(frame, 1, 0, 2).length / ROW // 2
  */
 export function sampleRows(frame: Frame, seed: number, from: number, count: number): Float64Array {
   const rows = new Float64Array(count * ROW);

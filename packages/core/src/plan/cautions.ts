@@ -37,7 +37,10 @@ export interface CautionInput {
 /** Lids that hang cloth, foil or paper over a flame. */
 const OVER_FLAME: ReadonlySet<string> = new Set(['cloth', 'foil', 'parchment']);
 
-/** The usual kitchen cautions that apply, most pressing first. All common practice; local rules come first. */
+/**
+ * The usual kitchen cautions that apply, most pressing first. All common practice; local rules come first.
+ * @example cautionsFor({ grainId: 'basmati', ingredientIds: ['butter'], washed: true, stages }).some((c) => c.code === 'leftovers') // true
+ */
 export function cautionsFor(input: CautionInput): readonly Caution[] {
   const own = ownRows(input.own ?? []);
   const ownById = new Map((own.ok ? own.value : []).map((r) => [r.id, r]));

@@ -19,6 +19,7 @@ import { stagesOf } from './readStages.js';
 /**
  * Checks a plan at the edge and fills its defaults. Everything wrong is reported at once, each at its field.
  * Never throws, whatever the input holds; never changes it.
+ * @example completePlan(input).value.grainG // 350
  */
 export function completePlan(given: PlanInput): Result<CompletePlan, readonly PlanProblem[]> {
   const input = fieldsOf(given);

@@ -28,7 +28,10 @@ export interface Shape {
   readonly fields: Readonly<Record<string, Field>>;
 }
 
-/** Everything a value of this shape may hold, its fields in their order. */
+/**
+ * Everything a value of this shape may hold, its fields in their order.
+ * @example shape('Pot', { wide: { kind: 'flag', about: 'wider than high' } }).name // 'Pot'
+ */
 export const shape = <const F extends Readonly<Record<string, Field>>>(
   name: string,
   fields: F,

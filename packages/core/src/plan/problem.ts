@@ -34,7 +34,10 @@ export interface PlanProblem {
 
 const v = (p: PlanProblem, key: string): string => String(p.values[key] ?? '');
 
-/** One plain sentence for a problem, for people reading an API reply or a field. */
+/**
+ * One plain sentence for a problem, for people reading an API reply or a field.
+ * @example problemText({ field: 'grainId', code: 'missing', values: {} }) // 'This is needed.'
+ */
 export function problemText(p: PlanProblem): string {
   switch (p.code) {
     case 'missing':

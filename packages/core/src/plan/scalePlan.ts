@@ -4,6 +4,7 @@ import type { AmountInput, PlanInput } from './planInput.js';
 /**
  * An amount times a factor. A typed amount becomes the g or ml it meant; one that cannot be read is left as it
  * is, so that the cook still sees what was typed.
+ * @example scaleAmount({ g: 100 }, 2) // { g: 200 }
  */
 export function scaleAmount(amount: AmountInput, factor: number, cupMl?: number): AmountInput {
   if (amount.g !== undefined) return { g: amount.g * factor };
@@ -20,7 +21,7 @@ export function scaleAmount(amount: AmountInput, factor: number, cupMl?: number)
 /**
  * The same dish for more or fewer people: grain and everything that goes in with it scale; pot, hob, stages and
  * their times do not, which is why the pour does not scale with them.
- * @example scalePlan(forTwo, 2) // for four
+ * @example scalePlan({ ...input, grain: { g: 150 } }, 2).grain // { g: 300 }
  */
 export function scalePlan(plan: PlanInput, factor: number): PlanInput {
   return {

@@ -111,7 +111,10 @@ function candidates(code: TroubleCode, plan: CompletePlan, stageId: string | und
   return made.filter((c): c is Change => c !== undefined && c !== false);
 }
 
-/** Stages with one thing done otherwise; undefined when the change is not one of a stage. */
+/**
+ * Stages with one thing done otherwise; undefined when the change is not one of a stage.
+ * @example stagesWith({ code: 'heat', stageId: 'simmer', heat: 'veryLow' }, stages).find((s) => s.id === 'simmer').heat // 'veryLow'
+ */
 export function stagesWith(change: Change, stages: readonly Stage[]): readonly Stage[] | undefined {
   const edit = (id: string, over: (s: Stage) => Partial<Stage>): readonly Stage[] =>
     stages.map((s) => (s.id === id ? { ...s, ...over(s) } : s));
@@ -145,7 +148,10 @@ export function stagesWith(change: Change, stages: readonly Stage[]): readonly S
   }
 }
 
-/** A plan and a pour with one thing done otherwise. */
+/**
+ * A plan and a pour with one thing done otherwise.
+ * @example withChange(plan, 560, { code: 'heat', stageId: 'simmer', heat: 'veryLow' }).plan.stages.find((s) => s.id === 'simmer').heat // 'veryLow'
+ */
 export function withChange(
   plan: CompletePlan,
   pourWaterG: number,

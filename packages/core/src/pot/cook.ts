@@ -48,6 +48,7 @@ export interface CookOptions {
  * @param plan a complete plan
  * @param pourWaterG water poured, g; negative counts as none
  * @returns the pot as it ends; a stage that never gets where it should ends as `gaveUp`. Never throws, never hangs.
+ * @example cookPot(plan, 560).stages.at(-1).act // 'serve'
  */
 export function cookPot(plan: CompletePlan, pourWaterG: number, options: CookOptions = {}): Cooked {
   const setup = options.setup ?? setupOf(plan, options.truth);

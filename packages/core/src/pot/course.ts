@@ -47,7 +47,7 @@ export const MOST_ROWS = 2000;
 /**
  * Cooks a plan and keeps everything against time, with what goes wrong and what would avoid it.
  * @param pourWaterG water poured, g
- * @example courseOf(plan, 560).outcome.texture // 2.0
+ * @example courseOf(plan, 560).stages.length // 4
  */
 export function courseOf(plan: CompletePlan, pourWaterG: number): Course {
   const s = emptySeries();

@@ -6,7 +6,10 @@ import { solvePour } from '../account/solvePour.js';
 import { ok, type Result } from '../result.js';
 import { courseOf, type Course } from './course.js';
 
-/** Water that the answer to a plan pours, g; what the account solves for when the plan itself is refused. */
+/**
+ * Water that the answer to a plan pours, g; what the account solves for when the plan itself is refused.
+ * @example pouredWaterG(plan) > 300 // true
+ */
 export function pouredWaterG(plan: CompletePlan): number {
   const answered = answerPlan(plan);
   if (!answered.ok) return Math.max(0, solvePour(plan).pourWaterG);
@@ -18,6 +21,7 @@ export function pouredWaterG(plan: CompletePlan): number {
  * @param pourMl liquid poured, ml of what the plan pours
  * @returns the course, or every problem of the plan at its field. A pot that never boils or does not fit has a course
  * that says so. Never throws.
+ * @example courseFor(input).ok // true
  */
 export function courseFor(input: PlanInput, pourMl?: number): Result<Course, readonly PlanProblem[]> {
   const made = completePlan(input);

@@ -57,7 +57,10 @@ const HALF_STEP = 0.5;
 const meanOf = (y: State, from: number): number =>
   (get(y, from) + get(y, from + 1) + get(y, from + 2)) / BEDS;
 
-/** The outcome of a pot that has been cooked. */
+/**
+ * The outcome of a pot that has been cooked.
+ * @example judge(cookPot(plan, 560)).base // 'clean'
+ */
 export function judge(cooked: Cooked): PotOutcome {
   const { setup, rested, served } = cooked;
   const { plan, truth, dryG } = setup;
@@ -101,7 +104,10 @@ export function judge(cooked: Cooked): PotOutcome {
   };
 }
 
-/** Where a base stands between clean and burnt. */
+/**
+ * Where a base stands between clean and burnt.
+ * @example bandOf(0.5) // 'golden'
+ */
 export function bandOf(browning: number): BaseBand {
   if (browning < BASE_BANDS.golden) return 'clean';
   if (browning < BASE_BANDS.dark) return 'golden';

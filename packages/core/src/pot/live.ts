@@ -52,7 +52,7 @@ export interface Going {
 /**
  * A pot before its first stage.
  * @param pourWaterG water that will be poured, g
- * @example startPot(setupOf(plan), 560).stageIndex // 0
+ * @example startPot(setup, 560).stageIndex // 0
  */
 export function startPot(setup: Setup, pourWaterG: number): LivePot {
   const walk = newWalk(setup, pourWaterG, { stepMin: STEP_MIN, order: ORDER, record: undefined });
@@ -81,7 +81,10 @@ export function advancePot(
   }
 }
 
-/** The cook says that the stage is over, here and now, before its time or long after it. */
+/**
+ * The cook says that the stage is over, here and now, before its time or long after it.
+ * @example endStage(setup, pot).stageIndex // 1
+ */
 export function endStage(setup: Setup, pot: LivePot): LivePot {
   const stage = setup.plan.stages[pot.stageIndex];
   if (!stage) return pot;
@@ -101,7 +104,10 @@ export function endStage(setup: Setup, pot: LivePot): LivePot {
   return { stageIndex: pot.stageIndex + 1, atMin: walk.atMin, began: kept(walk) };
 }
 
-/** What the pot is like just now; the pot itself is as it was. */
+/**
+ * What the pot is like just now; the pot itself is as it was.
+ * @example readPot(setup, advancePot(setup, pot, 1)).seen // 'warming'
+ */
 export function readPot(setup: Setup, pot: LivePot): LiveReading {
   const stage = setup.plan.stages[pot.stageIndex];
   const { walk, isOver } = cookedTo(setup, pot, pot.atMin);
@@ -114,7 +120,10 @@ export function readPot(setup: Setup, pot: LivePot): LiveReading {
   };
 }
 
-/** The pot cooked to its end as the plan says, from where it is. */
+/**
+ * The pot cooked to its end as the plan says, from where it is.
+ * @example finishPot(setup, pot).stages.length // 4
+ */
 export function finishPot(setup: Setup, pot: LivePot): Cooked {
   const { walk, isOver } = cookedTo(setup, pot, pot.atMin);
   // A stage that was stopped in the middle is cooked from its beginning: it takes the steps it would have taken.

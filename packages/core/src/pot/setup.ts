@@ -76,7 +76,10 @@ export interface Setup {
 const wOfPoints = (points: number, waterPercent: number): number =>
   (points * 100) / (100 - waterPercent) ** 2;
 
-/** Everything about a plan that no stage changes. */
+/**
+ * Everything about a plan that no stage changes.
+ * @example setupOf(plan).dryG // 309.4
+ */
 export function setupOf(plan: CompletePlan, truth: TrueValues = AS_PLANNED): Setup {
   const grainG = plan.grainG * truth.grain;
   const dryG =

@@ -16,7 +16,10 @@ export interface Stretch {
   readonly rates: (y: State, dy: State) => void;
 }
 
-/** The stretches of a pot between its events, and where the last of them before the serving ends. */
+/**
+ * The stretches of a pot between its events, and where the last of them before the serving ends.
+ * @example stretchesOf(plan, 560, setup).length > 3 // true
+ */
 export function stretchesOf(
   plan: CompletePlan,
   pourWaterG: number,

@@ -62,7 +62,10 @@ function merge({ base, mine, theirs, own = [] }: MergeInput, at: string): Merged
 const isFields = (value: unknown): value is Fields =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** Whether two plain values say the same; a field left out and one that is undefined do. */
+/**
+ * Whether two plain values say the same; a field left out and one that is undefined do.
+ * @example sameValue({ a: [1] }, { a: [1] }) // true
+ */
 export function sameValue(a: unknown, b: unknown): boolean {
   // Not Object.is: a minus zero does not survive the journey.
   if (a === b || (Number.isNaN(a) && Number.isNaN(b))) return true;

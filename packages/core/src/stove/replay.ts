@@ -22,6 +22,7 @@ export const MOST_EXTENDED_MIN = 240;
  * is the server's and never a clock's: a phone that is ten minutes slow can press Done like any other.
  * @param stages the plan's stages in order
  * @param events every tap so far, in any order
+ * @example replay(stages, []).phase // 'waiting'
  */
 export function replay(stages: readonly Stage[], events: readonly StageEvent[]): RunState {
   const effective = withoutUndone(inOrder(events));

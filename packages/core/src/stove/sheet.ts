@@ -28,6 +28,9 @@ export const lineRead = (line: SheetLine): StageRun => ({ ...line, dueAtMs: due(
 const due = ({ stage, startedAtMs, extendedMin }: SheetLine): number | undefined =>
   startedAtMs === undefined ? undefined : startedAtMs + (plannedMin(stage) + extendedMin) * 60_000;
 
-/** Seconds left on a running stage's clock at `nowMs`; negative when it has run over. */
+/**
+ * Seconds left on a running stage's clock at `nowMs`; negative when it has run over.
+ * @example secondsLeft({ dueAtMs: 90_000 }, 30_000) // 60
+ */
 export const secondsLeft = (run: StageRun, nowMs: number): number | undefined =>
   run.dueAtMs === undefined ? undefined : Math.round((run.dueAtMs - nowMs) / 1000);
