@@ -66,7 +66,7 @@ const webArrows = WEB.map((folder, i) => ({
 }));
 
 export default tseslint.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', '.demo/**', '.tmp/**'] },
+  { ignores: ['**/dist/**', '**/node_modules/**', '.demo/**', '.tmp/**', '**/*.generated.ts'] },
   js.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],

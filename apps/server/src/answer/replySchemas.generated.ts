@@ -830,7 +830,11 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
     additionalProperties: false,
     description: 'A stage before the liquid, as it goes in this pot.',
   },
-  Colour: { type: 'string', enum: ['raw', 'coated', 'glossy', 'opaque', 'golden', 'deep'] },
+  Colour: {
+    type: 'string',
+    enum: ['raw', 'coated', 'glossy', 'opaque', 'golden', 'deep'],
+    description: 'How far grain or noodles have coloured in the fat, from least to most.',
+  },
   CookedStage: {
     type: 'object',
     properties: {
