@@ -36,6 +36,16 @@ describe('POST /api/answer', () => {
     expect(body.keepBy.ml).toBeGreaterThan(0);
     expect(body.salt.sources.length).toBeGreaterThan(0);
     expect(body.cautions.map((c: { code: string }) => c.code)).toContain('leftovers');
+    // Wet grain spits in hot fat; dry grain does not.
+    const codes = async (wash: string): Promise<string[]> => {
+      const reply = await http()
+        .post('/api/answer')
+        .send({ ...ANSWER_EXAMPLE, wash })
+        .expect(200);
+      return reply.body.cautions.map((c: { code: string }) => c.code);
+    };
+    expect(await codes('unwashed')).not.toContain('wetGrainInFat');
+    expect(await codes('rinsed')).toContain('wetGrainInFat');
   });
 
   it('gives the odds when they are asked for, the same for the same seed', async () => {

@@ -256,6 +256,20 @@ describe('cooks', () => {
     expect(useCooks.getState().active?.id).toBe(cook.id);
   });
 
+  it('changes the page that is listed, lists a new one in its place, and leaves the others', async () => {
+    const cook = begin();
+    const { input: _i, answer: _a, events: _e, ...line } = cook;
+    const older = { ...line, id: 'older', startedAtMs: line.startedAtMs - 1000, pouredMl: 300 };
+    useCooks.setState({ active: null, recent: [line, older] });
+    const newer = { ...line, id: 'newer', startedAtMs: line.startedAtMs + 1000, abandoned: true };
+    const between = { ...line, id: 'between', startedAtMs: line.startedAtMs - 500, abandoned: true };
+    await hearCooks({ cooks: [{ ...older, pouredMl: 450, abandoned: true }, newer, between], taps: [] });
+    const { recent } = useCooks.getState();
+    expect(recent?.map((c) => c.id)).toEqual(['newer', line.id, 'between', 'older']);
+    expect(recent?.find((c) => c.id === 'older')?.pouredMl).toBe(450);
+    expect(recent?.find((c) => c.id === line.id)?.pouredMl).toBeNull();
+  });
+
   it('takes a pot that was given up elsewhere off this stove, and taps made elsewhere on', async () => {
     const cook = begin();
     const tap = { id: 'there', kind: 'start' as const, stageId: cook.answer.stages[0]!.id, atMs: 5, seq: 9 };
