@@ -42,6 +42,7 @@ export default {
       testEnvironment: 'node',
       testEnvironmentOptions: { customExportConditions: ['source', 'node', 'require', 'default'] },
       testMatch: ['<rootDir>/apps/server/src/**/*.spec.ts'],
+      setupFiles: ['<rootDir>/scripts/propertySeed.mjs'],
       transform: { '^.+\\.[mc]?[jt]sx?$': swc(false, true) },
     },
     {
