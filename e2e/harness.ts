@@ -9,7 +9,7 @@ import { fillDemo } from '../scripts/demoData.mjs';
 import { endServer, freePort, startServer } from '../scripts/lib.mjs';
 
 /** A busy machine may stand still for seconds; what never comes still fails. */
-const PATIENCE_MS = 15_000;
+const PATIENCE_MS = 25_000;
 
 /** The built program, on a real temporary SQLite file, in a real browser. */
 export class Kitchen {

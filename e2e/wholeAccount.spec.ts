@@ -71,16 +71,19 @@ describe('the stages', () => {
       document.querySelectorAll<HTMLElement>('[data-testid=stage] > button')[1]?.focus(),
     );
     // Each key is pressed once the one before was told to whoever cannot see it.
-    const told = (words: string) =>
+    const told = (before: string) =>
       page.waitForFunction(
-        (text) => document.querySelector('[id^=DndLiveRegion]')?.textContent.includes(text),
+        (was) => {
+          const now = document.querySelector('[id^=DndLiveRegion]')?.textContent ?? '';
+          return now !== was && now.includes('moved over') ? now : false;
+        },
         {},
-        words,
+        before,
       );
     await page.keyboard.press('Space');
-    await told('Picked up');
+    const lifted = (await (await told('')).jsonValue()) as string;
     await page.keyboard.press('ArrowDown');
-    await told('moved over');
+    await told(lifted);
     await page.keyboard.press('Space');
     await page.waitForFunction(
       (words) => !document.body.innerText.includes(words),

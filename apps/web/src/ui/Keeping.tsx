@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { useStore } from 'zustand';
 import { deviceState } from '../keeping/deviceStorage.js';
+import { useDraft } from '../stores/draft.js';
 import { useOutbox } from '../stores/outbox.js';
 import { keepingCode, keepingText, type KeepingCode } from '../words/keepingWords.js';
 import { fetched } from '../keeping/fetched.js';
@@ -16,8 +17,10 @@ function useKeeping() {
   const reachable = useOutbox((s) => s.reachable);
   const kept = useOutbox((s) => s.kept);
   const keeps = useStore(deviceState, (s) => s.keeps);
-  const code = keepingCode({ letters, reachable, kept, keeps });
-  const waiting = letters.filter((l) => l.state.kind === 'waiting').length;
+  // The plan goes a moment after the last key: until then it is on its way too.
+  const typing = useDraft((s) => s.unsent);
+  const code = keepingCode({ letters, reachable, kept, keeps, typing });
+  const waiting = Math.max(typing ? 1 : 0, letters.filter((l) => l.state.kind === 'waiting').length);
   return { letters, code, text: keepingText(code, waiting) };
 }
 

@@ -31,6 +31,8 @@ describe('what is kept where', () => {
   it.each<[string, Partial<KeptWhere>]>([
     ['stored', {}],
     ['sending', { letters: [letter()] }],
+    ['sending', { typing: true }],
+    ['unsettled', { typing: true, letters: [letter(0, { kind: 'refused', reasons: [] })] }],
     ['waiting', { letters: [letter(2)] }],
     ['unsettled', { letters: [letter(0, { kind: 'refused', reasons: [] })] }],
     ['deviceOnly', { reachable: false }],

@@ -9,18 +9,23 @@ export interface KeptWhere {
   readonly kept: boolean;
   /** Of the browser's own storage. */
   readonly keeps: 'kept' | 'full' | 'none';
+  /** True while something is being typed that is no letter yet. */
+  readonly typing?: boolean;
 }
 
 export type KeepingCode =
   'stored' | 'unsettled' | 'sending' | 'waiting' | 'deviceOnly' | 'serverOnly' | 'nowhere';
 
 /** Where what was done last is kept: the one state to be told, the worst that is so. */
-export function keepingCode({ letters, reachable, kept, keeps }: KeptWhere): KeepingCode {
+export function keepingCode({ letters, reachable, kept, keeps, typing = false }: KeptWhere): KeepingCode {
   const waiting = letters.filter((l) => l.state.kind === 'waiting');
   const onDevice = kept && keeps === 'kept';
   if (!reachable) return onDevice ? 'deviceOnly' : 'nowhere';
   if (!onDevice) return waiting.some((l) => l.tries > 0) ? 'nowhere' : 'serverOnly';
-  if (waiting.length === 0) return letters.length === 0 ? 'stored' : 'unsettled';
+  if (waiting.length === 0) {
+    if (letters.length > 0) return 'unsettled';
+    return typing ? 'sending' : 'stored';
+  }
   return waiting.some((l) => l.tries > 0) ? 'waiting' : 'sending';
 }
 
