@@ -170,7 +170,8 @@ export async function pour(page: Page): Promise<{ main: string; other: string }>
 
 /** Chooses a word from one of the sentence's lists. */
 export async function choose(page: Page, list: string, option: string): Promise<void> {
-  const trigger = await page.waitForSelector(`[role=combobox][aria-label="${list}"]`);
+  // The word that waits for its list is taken away when that comes; a list that is there says that it is closed.
+  const trigger = await page.waitForSelector(`[role=combobox][aria-label="${list}"][data-state=closed]`);
   await trigger?.click();
   const found = await page.waitForFunction(
     (text) =>

@@ -152,8 +152,10 @@ Since the pot is simulated over time (0008, 0009) steam at the boil is paid for 
 up, and a boil-down follows what the grain drinks on the way up and what will be steam later. Those were made for the balance
 of heat and of water, with the rows known: the average of the table went from 9.1 to 8.5 %, of the others from 10.0 to 9.0 %.
 `;
-// What the bench found in simulated kitchens is kept beside and put in as it is.
-const part = join(root, 'docs/kitchens.part.md');
-const kitchens = existsSync(part) ? `\n${readFileSync(part, 'utf8')}` : '';
-writeFileSync(join(root, 'docs/accuracy.md'), text + kitchens);
+// What the bench found in simulated kitchens, and how many wrong changes the tests noticed, is kept beside and put in as it is.
+const partOf = (name) => {
+  const file = join(root, 'docs', `${name}.part.md`);
+  return existsSync(file) ? `\n${readFileSync(file, 'utf8')}` : '';
+};
+writeFileSync(join(root, 'docs/accuracy.md'), text + partOf('kitchens') + partOf('mutants'));
 say('docs/accuracy.md');

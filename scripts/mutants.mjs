@@ -159,6 +159,22 @@ async function lane() {
 }
 await Promise.all(Array.from({ length: Math.min(2, availableParallelism(), tasks.length) }, lane));
 
+/** The score as it is kept: one line for each area and kind, with the day's sample. */
+const FILE = join(root, 'docs/mutants.part.md');
+const HEAD = `## Would a test notice?
+
+Small wrong changes, one at a time, from a seeded sample (\`npm run mutants\`). "Noticed" is by a test that knows what is right;
+the fixture of the same answers and the ledger of constants notice any change, right or wrong, and are counted in the last column.
+
+| what | seed | changes | noticed | with those |
+| ---- | ---: | ------: | ------: | ---------: |
+`;
+const kept = existsSync(FILE)
+  ? readFileSync(FILE, 'utf8')
+      .split('\n')
+      .filter((l) => /^\| (core|server|web) /.test(l))
+  : [];
+const lines = new Map(kept.map((l) => [l.split('|')[1].trim(), l]));
 for (const area of Object.keys(AREAS))
   for (const kind of ['structural', 'constant']) {
     const of = results.filter((r) => r.area === area && r.kind === kind);
@@ -166,7 +182,18 @@ for (const area of Object.keys(AREAS))
     const noticed = of.filter((r) => r.by === 'noticed').length;
     const asWas = of.filter((r) => r.by === 'only as it was').length;
     const percent = (n) => `${Math.round((100 * n) / of.length)} %`;
+    const name = `${area}, ${kind}`;
+    lines.set(
+      name,
+      `| ${name} | ${asked.seed} | ${of.length} | ${percent(noticed)} | ${percent(noticed + asWas)} |`,
+    );
     say(
-      `${area} ${kind}: ${noticed} of ${of.length} noticed (${percent(noticed)}), with "as it was" ${percent(noticed + asWas)}`,
+      `${name}: ${noticed} of ${of.length} noticed (${percent(noticed)}), with "as it was" ${percent(noticed + asWas)}`,
     );
   }
+// Only a sample of everything is a score.
+if (asked.file === undefined && !asked.changed) {
+  const { format, resolveConfig } = await import('prettier');
+  const text = HEAD + [...lines.values()].sort().join('\n');
+  writeFileSync(FILE, await format(text, { ...(await resolveConfig(FILE)), parser: 'markdown' }));
+}

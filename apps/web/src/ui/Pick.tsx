@@ -41,8 +41,13 @@ function PlainPick<T extends string>(props: PickProps<T>) {
     PickProps<T> & { readonly startOpen: boolean }
   >;
   const word = (
+    // What it will be: a button would be named otherwise than it reads.
     <button
       type="button"
+      role="combobox"
+      aria-haspopup="listbox"
+      aria-expanded={false}
+      aria-controls=""
       aria-label={label}
       data-wrong={wrong}
       className={`changeable inline-flex items-center gap-1.5 text-left ${className}`}
