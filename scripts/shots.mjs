@@ -70,7 +70,7 @@ async function press(shown, words) {
 }
 
 async function choose(shown, list, option) {
-  await shown.click(`[role=combobox][aria-label="${list}"]`);
+  await (await shown.waitForSelector(`[role=combobox][aria-label="${list}"][data-state=closed]`)).click();
   const found = await shown.waitForFunction(
     (text) => [...document.querySelectorAll('[role=option]')].find((o) => o.textContent.includes(text)),
     {},
