@@ -157,5 +157,8 @@ const partOf = (name) => {
   const file = join(root, 'docs', `${name}.part.md`);
   return existsSync(file) ? `\n${readFileSync(file, 'utf8')}` : '';
 };
-writeFileSync(join(root, 'docs/accuracy.md'), text + partOf('kitchens') + partOf('mutants'));
+const file = join(root, 'docs/accuracy.md');
+const { format, resolveConfig } = await import('prettier');
+const whole = text + partOf('kitchens') + partOf('mutants');
+writeFileSync(file, await format(whole, { ...(await resolveConfig(file)), parser: 'markdown' }));
 say('docs/accuracy.md');
