@@ -94,6 +94,23 @@ export function written(
   };
 }
 
+/** The letter for an order that has to arrive just before another one. */
+export const justBefore = (
+  letter: Letter,
+  order: Order,
+  at: { readonly id: string; readonly tab: string; readonly nowMs: number },
+): Letter => ({
+  ...order,
+  id: at.id,
+  n: letter.n - 0.5,
+  tab: at.tab,
+  atMs: order.atMs ?? at.nowMs,
+  state: { kind: 'waiting' },
+  own: [],
+  tries: 0,
+  notBeforeMs: 0,
+});
+
 /** Where it goes: with what it stood on, and how long ago it happened. */
 export function addressOf({ path, stands, timed, atMs }: Letter, nowMs: number): string {
   const query = new URLSearchParams();
@@ -126,3 +143,8 @@ const LONGEST_WAIT_MS = 60_000;
  */
 export const backOffMs = (tries: number, chance: number): number =>
   Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** (tries - 1)) * (0.5 + chance / 2);
+
+/** How long to wait before knocking again where nobody answers, ms. */
+export const KNOCK_MS = 2500;
+/** Tries after which a text that is merged over and over waits like any other. */
+export const MOST_MERGES = 10;

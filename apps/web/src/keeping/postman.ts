@@ -1,14 +1,18 @@
 import { sameValue, type Fields } from '@hammock/core/records';
 import { HeldLetters } from './heldLetters.js';
-import { addressOf, backOffMs, byPlace, nextOf, type Letter, type Order } from './letter.js';
+import {
+  addressOf,
+  backOffMs,
+  byPlace,
+  justBefore,
+  KNOCK_MS,
+  MOST_MERGES,
+  nextOf,
+  type Letter,
+  type Order,
+} from './letter.js';
 import type { PostmanParts } from './postmanParts.js';
 import { revisionIn, saidIn, settle } from './settle.js';
-
-/** How long to wait before knocking again where nobody answers, ms. */
-const KNOCK_MS = 2500;
-
-/** Tries after which a text that is merged over and over waits like any other. */
-const MOST_MERGES = 10;
 
 /**
  * Brings letters to the server, in order within a thread, and keeps each until the server has stored it or said for
@@ -43,9 +47,7 @@ export class Postman {
   }
 
   /** Reads the box anew: another tab wrote, or the page was just opened. */
-  reread(): Promise<void> {
-    return this.held.reread();
-  }
+  readonly reread = (): Promise<void> => this.held.reread();
 
   /** Says whether the server was heard, by whoever asked it something. */
   noteReachable(reachable: boolean): void {
@@ -112,8 +114,9 @@ export class Postman {
   /** Tries what was refused once more. */
   async tryAgain(id: string): Promise<void> {
     const letter = this.refused(id);
-    if (letter) await this.held.replace({ ...letter, state: { kind: 'waiting' }, tries: 0, notBeforeMs: 0 });
-    if (letter) await this.carry();
+    if (!letter) return;
+    await this.held.replace({ ...letter, state: { kind: 'waiting' }, tries: 0, notBeforeMs: 0 });
+    await this.carry();
   }
 
   private refused(id: string): Letter | undefined {
@@ -149,8 +152,7 @@ export class Postman {
 
   /** Sends one letter; false when nobody is there. */
   private async send(letter: Letter): Promise<boolean> {
-    const address = addressOf(letter, this.parts.nowMs());
-    const reply = await this.parts.ask(letter.method, address, letter.body);
+    const reply = await this.parts.ask(letter.method, addressOf(letter, this.parts.nowMs()), letter.body);
     if (reply.kind !== 'gone') this.held.reachable = true;
     switch (reply.kind) {
       case 'gone':
@@ -168,10 +170,8 @@ export class Postman {
         return true;
       case 'refused':
         // What is to be taken away and never was there is away.
-        if (reply.status === 404 && letter.method === 'DELETE') {
-          await this.delivered(letter, undefined);
-          return true;
-        }
+        if (reply.status === 404 && letter.method === 'DELETE')
+          return this.delivered(letter, undefined).then(() => true);
         if (reply.status === 404 && (await this.madeAgain(letter))) return true;
         await this.held.replace({ ...letter, state: { kind: 'refused', reasons: reply.reasons } });
         return true;
@@ -213,11 +213,10 @@ export class Postman {
       return;
     }
     const { body: said, ...rest } = letter;
-    const own = [...letter.own, said ?? null];
     const next = {
       ...rest,
       ...(merged ? { body: merged } : {}),
-      own,
+      own: [...letter.own, said ?? null],
       stands: { revision: revisionIn(current), base: theirs },
     };
     if (letter.tries < MOST_MERGES) await this.held.replace({ ...next, tries: letter.tries + 1 });
@@ -229,17 +228,11 @@ export class Postman {
   private async madeAgain(letter: Letter): Promise<boolean> {
     const order = this.parts.heard.again(letter);
     if (!order || letter.tries > 2) return false;
-    const first: Letter = {
-      ...order,
+    const first = justBefore(letter, order, {
       id: this.parts.newId(),
-      n: letter.n - 0.5,
       tab: this.tab,
-      atMs: order.atMs ?? this.parts.nowMs(),
-      state: { kind: 'waiting' },
-      own: [],
-      tries: 0,
-      notBeforeMs: 0,
-    };
+      nowMs: this.parts.nowMs(),
+    });
     await this.held.put(first);
     await this.held.replace({ ...letter, tries: letter.tries + 1 });
     return true;

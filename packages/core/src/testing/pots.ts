@@ -6,10 +6,8 @@ const VESSEL = { diameterCm: 22, volumeMl: 4000 };
 /** Cups poured, how far off the answer may be, the pot. */
 export type Pot = readonly [what: string, cups: number, within: number, plan: PlanInput];
 
-/**
- * What experienced cooks pour into such a pot: common practice, no published source. No constant was solved for
- * a row, but choices were made with some rows in view: docs/decisions/0003-account.md and docs/accuracy.md.
- */
+// No constant was solved for a row; choices with some in view: docs/decisions/0003-account.md, docs/accuracy.md.
+/** What experienced cooks pour into such a pot: common practice, no published source. */
 export const TABLE: readonly Pot[] = [
   [
     '1½ cups unsoaked long grain, toasted, boiled open 5 min, covered 15',
