@@ -2,7 +2,7 @@ import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import helmet from 'helmet';
 import { nonceOf } from '../web.js';
 
-/** What an API reply is sent with: it is data, and no browser has anything to do with it but read it. */
+/** What an API reply is sent with: it is data, which a browser reads and neither runs nor shows in a frame. */
 const OF_DATA: Readonly<Record<string, string>> = {
   'Content-Security-Policy': "default-src 'none'; frame-ancestors 'none'",
   'Cross-Origin-Opener-Policy': 'same-origin',

@@ -43,7 +43,7 @@ export function NumberField({
           placeholder="—"
           value={typed ?? shownAs(value)}
           aria-invalid={problem !== undefined}
-          aria-describedby={id}
+          {...(problem === undefined ? {} : { 'aria-describedby': id })}
           onFocus={(e) => {
             setTyped(e.currentTarget.value);
             e.currentTarget.select();

@@ -47,7 +47,6 @@ function PlainPick<T extends string>(props: PickProps<T>) {
       role="combobox"
       aria-haspopup="listbox"
       aria-expanded={false}
-      aria-controls=""
       aria-label={label}
       data-wrong={wrong}
       className={`changeable inline-flex items-center gap-1.5 text-left ${className}`}

@@ -20,7 +20,7 @@ export const fullW = (grain: Grain): number =>
 
 /**
  * How much slower grain drinks at `tempC` than at 100 °C, 0–1 and over: uptake follows cooking.
- * @example drinksAt(90) // 0.49
+ * @example rateAt(90) // 0.49
  */
 export const rateAt = (tempC: number): number => arrhenius(COOKING.lowJPerMol, tempC, 100);
 

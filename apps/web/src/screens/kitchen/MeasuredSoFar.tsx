@@ -18,7 +18,7 @@ export function MeasuredSoFar() {
       <h2 id="tests" className="m-0 text-[1.35rem] font-bold">
         Measured so far
       </h2>
-      {gone && (
+      {gone && !steamTests.some((t) => t.id === gone.id) && (
         <TakenAway
           label={gone.label}
           onPutBack={() => {

@@ -18,7 +18,7 @@ export function MethodList() {
         Methods of your own
       </h2>
       {methods.length === 0 && <p className="m-0">None yet. Change the stages of a pot and keep them.</p>}
-      {gone && (
+      {gone && !methods.some((m) => m.id === gone.id) && (
         <TakenAway
           label={gone.label}
           onPutBack={() => {

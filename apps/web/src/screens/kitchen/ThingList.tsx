@@ -73,7 +73,7 @@ export function ThingList<K extends Kind>({
           Add {/^[aeiou]/u.test(one) ? 'an' : 'a'} {one}
         </Button>
       </div>
-      {gone && (
+      {gone && !list.some((thing) => thing.id === gone.id) && (
         <TakenAway
           label={gone.value.label}
           onPutBack={() => {
