@@ -18,6 +18,7 @@ const CORE = [
   'odds',
   'stove',
   'records',
+  'words',
 ];
 /** Folders of the web likewise; a screen never knows another one. */
 const WEB = ['api', 'keeping', 'instruments', 'workers', 'stores', 'words', 'ui', 'screens'];
@@ -140,6 +141,16 @@ export default tseslint.config(
   },
   ...webArrows,
   {
+    files: ['apps/web/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.spec.{ts,tsx}', '**/deviceClock.ts', '**/ticker.worker.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'The clock is passed in: keeping/deviceClock.' },
+      ],
+    },
+  },
+  {
     files: ['apps/server/**/*.ts'],
     rules: {
       ...restrict({
@@ -166,6 +177,7 @@ export default tseslint.config(
     },
   },
   { files: ['*.config.{mjs,ts}', 'apps/web/vite.config.ts'], rules: { 'no-restricted-syntax': 'off' } },
+  { files: ['**/*.{ts,tsx,mjs}'], ignores: ['**/*.spec.{ts,tsx}'], rules: { 'max-lines': ['error', 250] } },
   { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
   // These hand functions to the browser.
   { files: ['scripts/bench*.mjs', 'scripts/shots.mjs'], languageOptions: { globals: globals.browser } },

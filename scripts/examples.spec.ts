@@ -5,6 +5,7 @@ import { promisify } from 'node:util';
 import Fraction from 'fraction.js';
 import * as core from '../packages/core/src/index';
 import * as records from '../packages/core/src/records/index';
+import * as words from '../packages/core/src/words/index';
 
 interface Public {
   readonly name: string;
@@ -23,7 +24,7 @@ beforeAll(async () => {
   const { stdout } = await run(process.execPath, args, { cwd: join(__dirname, '..'), maxBuffer: 1e8 });
   functions = JSON.parse(stdout) as Public[];
   const { exampleScope } = await import('./exampleScope.mjs');
-  scope = exampleScope({ ...core, ...records }, Fraction);
+  scope = exampleScope({ ...core, ...records, ...words }, Fraction);
 });
 
 const evaluated = (code: string): unknown =>

@@ -33,7 +33,7 @@ function examplesOf(statement) {
  * @returns {{ name: string, file: string, examples: string[] }[]}
  */
 export function publicFunctions() {
-  return ['index.ts', 'records/index.ts'].flatMap(exported).flatMap(({ name, from }) => {
+  return ['index.ts', 'records/index.ts', 'words/index.ts'].flatMap(exported).flatMap(({ name, from }) => {
     for (const statement of parsed(from).statements) {
       const isFunction = ts.isFunctionDeclaration(statement) && statement.name?.text === name;
       const arrow =

@@ -4,6 +4,8 @@ import { createRoot } from 'react-dom/client';
 import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import './app.css';
+import { browserInstruments } from './instruments/browserInstruments.js';
+import { InstrumentsPassedIn } from './instruments/instruments.js';
 import { followOtherTabs } from './keeping/deviceStorage.js';
 import { PourScreen } from './screens/pour/PourScreen.js';
 import { useCooks } from './stores/cooks.js';
@@ -101,7 +103,9 @@ if (root) {
   createRoot(root).render(
     <StrictMode>
       <ErrorBoundary FallbackComponent={ErrorScreen}>
-        <App />
+        <InstrumentsPassedIn value={browserInstruments}>
+          <App />
+        </InstrumentsPassedIn>
       </ErrorBoundary>
     </StrictMode>,
   );

@@ -164,7 +164,7 @@ export {
   TIMING,
   VESSEL,
 } from './plan/planFields.js';
-export { problemText, type PlanProblem, type PlanProblemCode } from './plan/problem.js';
+export type { PlanProblem, PlanProblemCode } from './plan/problem.js';
 export { MOST_INGREDIENTS, MOST_MINUTES, MOST_OWN, MOST_STAGES, RANGES, type Range } from './plan/ranges.js';
 export { scaleAmount, scalePlan } from './plan/scalePlan.js';
 export { FINE_SALT_G_PER_TSP, type SaltAccount, type SaltSource } from './account/salt.js';

@@ -3,12 +3,12 @@ import {
   answer,
   cautionsFor,
   plannedMin,
-  problemText,
   type Course,
   type PlanInput,
   type PlanProblem,
   type Stage,
 } from '@hammock/core';
+import { problemText } from '@hammock/core/words';
 import type { AnswerReply } from '@hammock/core/records';
 import { plain } from '../common/plain.js';
 import { ProblemException } from '../common/problems.js';

@@ -1,10 +1,12 @@
+import { deviceNowMs } from '../keeping/deviceClock.js';
+
 /** Sound and vibration at the end of a stage, with the tab in the background too. */
 
 let context: AudioContext | undefined;
 let ticker: Worker | undefined;
 let rung = 0;
 
-/** Wakes the sound. Browsers allow it only inside a tap, so every tap at the stove calls this. */
+/** Wakes the sound (Instruments.primeAlarm). */
 export function primeAlarm(): void {
   if (typeof AudioContext === 'undefined') return;
   context ??= new AudioContext();
@@ -34,11 +36,11 @@ function strike(on: AudioContext, hertz: number, at: number): void {
   tone.stop(at + 0.45);
 }
 
-/** Rings at `dueAtMs`, once; undefined calls it off. A time already past does not ring: it was missed, not reached. */
+/** Rings at `dueAtMs` (Instruments.alarmAt). */
 export function alarmAt(dueAtMs: number | undefined): void {
   if (typeof Worker === 'undefined') return;
   ticker ??= startTicker();
-  ticker.postMessage({ dueAtMs: dueAtMs !== undefined && dueAtMs > Date.now() ? dueAtMs : undefined });
+  ticker.postMessage({ dueAtMs: dueAtMs !== undefined && dueAtMs > deviceNowMs() ? dueAtMs : undefined });
 }
 
 function startTicker(): Worker {

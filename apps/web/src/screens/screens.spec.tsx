@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
 import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { InstrumentsPassedIn } from '../instruments/instruments.js';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
 import { planInputOf } from '../stores/planInput.js';
@@ -16,25 +17,25 @@ import { clockText } from './stove/clock.js';
 import { dayText } from './notebook/days.js';
 import { StoveScreen } from './stove/StoveScreen.js';
 
-jest.mock('../instruments/alarm.js', () => ({
-  primeAlarm: () => undefined,
-  alarmAt: () => undefined,
-  ring: () => undefined,
-}));
+/** Instruments that write down what they were asked. */
+const sleepAgain = jest.fn();
+const instruments = { primeAlarm: jest.fn(), alarmAt: jest.fn(), keepAwake: jest.fn(() => sleepAgain) };
 
 async function show(path: string) {
   const shown = render(
-    <MemoryRouter initialEntries={[path]}>
-      <Routes>
-        <Route path="/" element={<Shell />}>
-          <Route index element={<PourScreen />} />
-          <Route path="stove" element={<StoveScreen />} />
-          <Route path="notebook" element={<NotebookScreen />} />
-          <Route path="notebook/:id" element={<PageScreen />} />
-          <Route path="kitchen" element={<KitchenScreen />} />
-        </Route>
-      </Routes>
-    </MemoryRouter>,
+    <InstrumentsPassedIn value={instruments}>
+      <MemoryRouter initialEntries={[path]}>
+        <Routes>
+          <Route path="/" element={<Shell />}>
+            <Route index element={<PourScreen />} />
+            <Route path="stove" element={<StoveScreen />} />
+            <Route path="notebook" element={<NotebookScreen />} />
+            <Route path="notebook/:id" element={<PageScreen />} />
+            <Route path="kitchen" element={<KitchenScreen />} />
+          </Route>
+        </Routes>
+      </MemoryRouter>
+    </InstrumentsPassedIn>,
   );
   // What stands below the number is a piece of its own, and comes a moment later.
   await act(async () => {
@@ -167,13 +168,21 @@ describe('Stove', () => {
     begin();
     await show('/stove');
     expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Cook the base');
+    expect(instruments.alarmAt).toHaveBeenLastCalledWith(undefined);
+    expect(instruments.keepAwake).not.toHaveBeenCalled();
     press('Start the clock');
+    // Five minutes of base: the alarm is set for their end, the sound woken by the tap, the screen kept awake.
+    expect(instruments.alarmAt).toHaveBeenLastCalledWith(1_760_000_300_000);
+    expect(instruments.primeAlarm).toHaveBeenCalledTimes(1);
+    expect(instruments.keepAwake).toHaveBeenCalledTimes(1);
+    expect(sleepAgain).not.toHaveBeenCalled();
     act(() => {
       jest.advanceTimersByTime(65_000);
     });
     const clock = screen.getByTestId('clock').textContent;
     expect(clock).toBe('3:55');
     press('5 more min');
+    expect(instruments.alarmAt).toHaveBeenLastCalledWith(1_760_000_600_000);
     expect(screen.getByTestId('clock').textContent).toBe('8:55');
     press('Undo');
     expect(screen.getByTestId('clock').textContent).toBe('3:55');
@@ -188,6 +197,7 @@ describe('Stove', () => {
     expect(useCooks.getState().active?.pouredMl).toBe(700);
     press('Give this pot up');
     expect(screen.getByText('No pot is on.')).toBeTruthy();
+    expect(sleepAgain).toHaveBeenCalled();
     jest.useRealTimers();
   });
 

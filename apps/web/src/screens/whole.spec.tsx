@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
@@ -16,12 +16,6 @@ import { MethodScreen } from './method/MethodScreen.js';
 import { PasteList } from './pour/PasteList.js';
 import { PourScreen } from './pour/PourScreen.js';
 import { StoveScreen } from './stove/StoveScreen.js';
-
-jest.mock('../instruments/alarm.js', () => ({
-  primeAlarm: () => undefined,
-  alarmAt: () => undefined,
-  ring: () => undefined,
-}));
 
 async function show(path: string): Promise<void> {
   render(

@@ -1,5 +1,6 @@
 import diff, { type Difference } from 'microdiff';
 import { create } from 'zustand';
+import { deviceNowMs } from '../keeping/deviceClock.js';
 
 /** One edit, small and invertible: which thing changed, and each change with what was there before. */
 interface Edit {
@@ -57,7 +58,7 @@ export const useHistory = create<HistoryStore>()((set, get) => ({
   record: (edit) => {
     if (edit.changes.length === 0) return;
     const { past } = get();
-    const atMs = Date.now();
+    const atMs = deviceNowMs();
     const last = past.at(-1);
     const same = last?.target === edit.target && atMs - last.atMs < TOGETHER_MS && goesOn(last, edit);
     const next: Edit = same

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { anyPlan, BIG_POT, POT } from '../testing/plans.js';
 import { answer, type Answer } from './answer.js';
 import type { PlanInput } from '../plan/planInput.js';
-import { problemText } from '../plan/problem.js';
+import { problemText } from '../words/index.js';
 import { scalePlan } from '../plan/scalePlan.js';
 
 const PILAF: PlanInput = { grainId: 'longGrainWhite', grain: { cups: 2 }, vessel: BIG_POT };

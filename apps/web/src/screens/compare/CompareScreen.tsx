@@ -2,12 +2,12 @@ import {
   answer,
   isHandsOn,
   plannedMin,
-  problemText,
   type Answer,
   type Measure,
   type Odds,
   type Texture,
 } from '@hammock/core';
+import { problemText } from '@hammock/core/words';
 import { useMemo, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { measuresOf } from '../../stores/kitchenRows.js';

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { ageText } from './ageText.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
+import { nowMs } from '../../stores/time.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 
@@ -11,7 +12,7 @@ const NEW_BAG: BagFields = { grainId: 'longGrainWhite', label: '', note: '', ope
 
 /** Bags of grain, each with the day it was opened. */
 export function BagList() {
-  const [nowMs] = useState(() => Date.now());
+  const [today] = useState(nowMs);
   return (
     <ThingList
       kind="bags"
@@ -19,7 +20,7 @@ export function BagList() {
       one="bag"
       fresh={NEW_BAG}
       describe={(b) =>
-        `${grainById(b.grainId)?.name ?? b.grainId}${ageText(b.openedOn, nowMs)}${b.note === '' ? '' : `. ${b.note}`}`
+        `${grainById(b.grainId)?.name ?? b.grainId}${ageText(b.openedOn, today)}${b.note === '' ? '' : `. ${b.note}`}`
       }
       fields={(bag, set, problem) => (
         <>

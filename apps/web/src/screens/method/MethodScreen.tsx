@@ -7,7 +7,8 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { completePlan, METHODS, problemText, type Method, type PlanProblem, type Stage } from '@hammock/core';
+import { completePlan, METHODS, type Method, type PlanProblem, type Stage } from '@hammock/core';
+import { problemText } from '@hammock/core/words';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useDraft } from '../../stores/draft.js';

@@ -11,6 +11,7 @@ import { showPour } from '../../words/amounts.js';
 import { BASE, VERDICT } from '../../words/words.js';
 import { dayText } from './days.js';
 import { Poured } from './PouredMark.js';
+import { nowMs } from '../../stores/time.js';
 
 /** What was cooked, what was poured against what was advised, and how it came out. */
 export function NotebookScreen() {
@@ -19,7 +20,7 @@ export function NotebookScreen() {
   useEffect(() => {
     void loadRecent();
   }, [loadRecent]);
-  const [nowMs] = useState(() => Date.now());
+  const [today] = useState(nowMs);
   const kept = recent?.filter((c) => !c.abandoned);
   return (
     <section>
@@ -39,7 +40,7 @@ export function NotebookScreen() {
           <Summary cooks={kept} />
           <ol className="m-0 mt-4 list-none border-t-2 border-ink p-0" aria-label="Pots cooked">
             {kept.map((cook) => (
-              <Line key={cook.id} cook={cook} nowMs={nowMs} />
+              <Line key={cook.id} cook={cook} today={today} />
             ))}
           </ol>
           <Earlier listed={recent?.length ?? 0} />
@@ -85,7 +86,7 @@ function Summary({ cooks }: { readonly cooks: readonly CookLine[] }) {
   );
 }
 
-function Line({ cook, nowMs }: { readonly cook: CookLine; readonly nowMs: number }) {
+function Line({ cook, today }: { readonly cook: CookLine; readonly today: number }) {
   const { cups, vessels, household } = useKitchen(
     useShallow(({ cups, vessels, household }) => ({ cups, vessels, household })),
   );
@@ -105,7 +106,7 @@ function Line({ cook, nowMs }: { readonly cook: CookLine; readonly nowMs: number
         <span>
           <strong className="text-[1.15rem]">{cook.label}</strong>
           <span className="block text-faint">
-            {dayText(cook.startedAtMs, nowMs)}
+            {dayText(cook.startedAtMs, today)}
             {vessel ? `, ${vessel.label.toLowerCase()}` : ''}
           </span>
         </span>

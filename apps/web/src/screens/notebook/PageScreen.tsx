@@ -18,6 +18,7 @@ import { OutcomeForm } from '../../ui/OutcomeForm.js';
 import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
 import { dayText } from './days.js';
 import { Poured } from './PouredMark.js';
+import { nowMs } from '../../stores/time.js';
 
 /** One pot as it was: its plan, its account of that day, its stages, its outcome. */
 export function PageScreen() {
@@ -60,7 +61,7 @@ function Page({ cook }: { readonly cook: CookRecord }) {
   const { cups, vessels, household } = useKitchen(
     useShallow(({ cups, vessels, household }) => ({ cups, vessels, household })),
   );
-  const [nowMs] = useState(() => Date.now());
+  const [today] = useState(nowMs);
   const [judging, setJudging] = useState(false);
   const measures = measuresOf(cups);
   const grain = grainById(cook.input.grainId);
@@ -73,7 +74,7 @@ function Page({ cook }: { readonly cook: CookRecord }) {
         <div>
           <h1 className="m-0 text-[2rem] leading-tight font-bold">{cook.label}</h1>
           <p className="m-0 text-faint">
-            {dayText(cook.startedAtMs, nowMs)},{' '}
+            {dayText(cook.startedAtMs, today)},{' '}
             {grain ? showAmountInput(cook.input.grain, grain, measures, household.metric) : ''} of{' '}
             {grain?.name.toLowerCase()}
             {vessel ? ` in the ${vessel.label.toLowerCase()}` : ''}, wanted {TEXTURE[cook.input.texture ?? 2]}

@@ -1,11 +1,12 @@
 import { useNavigate } from 'react-router';
 import { useCooks } from '../../stores/cooks.js';
 import { Button } from '../../ui/Button.js';
-import { primeAlarm } from '../../instruments/alarm.js';
+import { useInstruments } from '../../instruments/instruments.js';
 import type { PlanView } from '../../stores/usePlan.js';
 
 /** From the number to the stove. A pot already on is not thrown away. */
 export function StartCooking({ plan }: { readonly plan: PlanView }) {
+  const { primeAlarm } = useInstruments();
   const navigate = useNavigate();
   const begin = useCooks((s) => s.begin);
   const active = useCooks((s) => s.active);

@@ -5,14 +5,14 @@ import { useCooks } from '../../stores/cooks.js';
 import { Button } from '../../ui/Button.js';
 import { Fence } from '../../ui/Fence.js';
 import { ACT } from '../../words/acts.js';
-import { primeAlarm } from '../../instruments/alarm.js';
+import { useInstruments } from '../../instruments/instruments.js';
 import { clockText } from './clock.js';
 import { Finished } from './Finished.js';
 import { Poured } from './Poured.js';
 import { StageList } from './StageList.js';
 import { clockWords, settingOf } from './stageWords.js';
 import { TimeSling } from './TimeSling.js';
-import { useNowMs, useRun, useWakeLock } from './useStove.js';
+import { useAwake, useNowMs, useRun } from './useStove.js';
 import { useStoveOdds } from './useStoveOdds.js';
 import { WhenToLook } from './WhenToLook.js';
 
@@ -39,7 +39,7 @@ function NoPot() {
 
 function Cooking({ cook }: { readonly cook: CookRecord }) {
   const run = useRun(cook);
-  useWakeLock(run.phase === 'running');
+  useAwake(run.phase === 'running');
   if (run.phase === 'finished') return <Finished cook={cook} run={run} />;
   return <Current cook={cook} run={run} />;
 }
@@ -48,6 +48,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   const now = useNowMs();
   const tap = useCooks((s) => s.tap);
   const giveUp = useCooks((s) => s.giveUp);
+  const { primeAlarm } = useInstruments();
   const { keepMl } = useStoveOdds(cook);
   const here = run.stages[run.current];
   const next = run.stages[run.current + 1];

@@ -3,7 +3,7 @@ import type { CookRecord } from '@hammock/core/records';
 import { useEffect, useMemo, useState } from 'react';
 import { eventsOf } from '../../stores/cookRecord.js';
 import { nowMs, onThisDevice, useTime } from '../../stores/time.js';
-import { alarmAt } from '../../instruments/alarm.js';
+import { useInstruments } from '../../instruments/instruments.js';
 
 /** The household's time, once a second. */
 export function useNowMs(): number {
@@ -25,31 +25,16 @@ export function useRun(cook: CookRecord): RunState {
   const run = useMemo(() => replay(cook.answer.stages, eventsOf(cook)), [cook]);
   const due = cues(run, cook.id)[0]?.atMs;
   const offset = useTime((s) => s.offsetMs);
+  const { alarmAt } = useInstruments();
   useEffect(() => {
     // The alarm ticks by this device's clock.
     alarmAt(due === undefined ? undefined : onThisDevice(due));
-  }, [due, offset]);
+  }, [due, offset, alarmAt]);
   return run;
 }
 
-/** Keeps the screen awake while `active`, where the browser can; asks again when the tab comes back. */
-export function useWakeLock(active: boolean): void {
-  useEffect(() => {
-    if (!active || !('wakeLock' in navigator)) return undefined;
-    let lock: WakeLockSentinel | undefined;
-    const take = (): void => {
-      if (document.visibilityState !== 'visible') return;
-      // A refusal (low battery, a background tab) is the browser's right; the clock goes on without it.
-      navigator.wakeLock.request('screen').then(
-        (taken) => (lock = taken),
-        () => undefined,
-      );
-    };
-    take();
-    document.addEventListener('visibilitychange', take);
-    return () => {
-      document.removeEventListener('visibilitychange', take);
-      void lock?.release();
-    };
-  }, [active]);
+/** Keeps the screen awake while `active`, where it can be. */
+export function useAwake(active: boolean): void {
+  const { keepAwake } = useInstruments();
+  useEffect(() => (active ? keepAwake() : undefined), [active, keepAwake]);
 }

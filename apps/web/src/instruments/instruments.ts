@@ -1,0 +1,25 @@
+import { createContext, use } from 'react';
+
+/** What the stove screen reaches beside the page: a sound, a screen that stays on. */
+export interface Instruments {
+  /** Wakes the sound. Browsers allow it only inside a tap, so every tap at the stove calls this. */
+  readonly primeAlarm: () => void;
+  /**
+   * Rings at `dueAtMs` by this device's clock, once; undefined calls it off. A time already past does not ring: it
+   * was missed, not reached.
+   */
+  readonly alarmAt: (dueAtMs: number | undefined) => void;
+  /** Keeps the screen awake until what comes back is called. */
+  readonly keepAwake: () => () => void;
+}
+
+const none = (): void => undefined;
+
+/** Passed in by `main.tsx`; without it the stove is silent and the screen may sleep. */
+export const InstrumentsPassedIn = createContext<Instruments>({
+  primeAlarm: none,
+  alarmAt: none,
+  keepAwake: () => none,
+});
+
+export const useInstruments = (): Instruments => use(InstrumentsPassedIn);
