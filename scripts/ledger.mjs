@@ -2,6 +2,7 @@ import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import ts from 'typescript';
 import { format, resolveConfig } from 'prettier';
+import { larderPage } from './larderTable.mjs';
 import { root } from './lib.mjs';
 
 /**
@@ -24,7 +25,7 @@ const ROOMS = [
   'stove',
 ];
 /** Tables of data with a source in every row, checked as data. */
-const TABLES = /\/rows\/|pot\/state\.ts$|grains\.ts$|composition\.ts$|ranges\.ts$|units\.ts$|problem/;
+const TABLES = /\/rows\/|pot\/state\.ts$|grains\.ts$|composition\.ts$|units\.ts$|problem/;
 const BEGIN = '<!-- ledger: npm run ledger -->';
 
 const files = (folder) =>
@@ -80,6 +81,21 @@ function saidOf(statement) {
   return (text ?? '').replaceAll(/\s+/g, ' ').replaceAll('|', '\\|').trim();
 }
 
+/** A value, or each of its rows where it is a table of them by name. */
+function rowsOf(name, node, source) {
+  if (ts.isAsExpression(node) || ts.isSatisfiesExpression(node)) return rowsOf(name, node.expression, source);
+  const isTable =
+    ts.isObjectLiteralExpression(node) &&
+    node.properties.length > 6 &&
+    node.properties.every((p) => ts.isPropertyAssignment(p) && ts.isObjectLiteralExpression(p.initializer));
+  return isTable
+    ? node.properties.map((p) => ({
+        name: `${name}.${p.name.getText(source)}`,
+        value: shownOf(p.initializer, source),
+      }))
+    : [{ name, value: shownOf(node, source) }];
+}
+
 /** Every constant with a figure in it, by room. */
 export function constants() {
   return ROOMS.flatMap((room) =>
@@ -90,10 +106,11 @@ export function constants() {
       return source.statements.flatMap((statement) => {
         if (!ts.isVariableStatement(statement)) return [];
         return statement.declarationList.declarations.flatMap((d) => {
-          const value = d.initializer && ts.isIdentifier(d.name) ? shownOf(d.initializer, source) : undefined;
           // Places in a row of numbers and names of cases are no figures.
           if (
-            value === undefined ||
+            !d.initializer ||
+            !ts.isIdentifier(d.name) ||
+            shownOf(d.initializer, source) === undefined ||
             ['GLYPHS', 'POINT', 'POINT_SIZE', 'FAULT', 'ORDER', 'AS_PLANNED'].includes(d.name.text)
           )
             return [];
@@ -102,16 +119,10 @@ export function constants() {
           const begins = source.getLineAndCharacterOfPosition(statement.getStart(source)).line;
           said = own || (begins === ended + 1 ? said : '');
           ended = source.getLineAndCharacterOfPosition(statement.end).line;
-          return [
-            {
-              room,
-              file: path.slice(CORE.length + 1, -3),
-              name: d.name.text,
-              value,
-              said,
-              isOwn: own !== '',
-            },
-          ];
+          const file = path.slice(CORE.length + 1, -3);
+          return rowsOf(d.name.text, d.initializer, source)
+            .filter(({ value }) => value !== undefined)
+            .map(({ name, value }) => ({ room, file, name, value, said, isOwn: own !== '' }));
         });
       });
     }),
@@ -146,4 +157,9 @@ export async function document() {
   return format(`${before}${BEGIN}\n\n${ledger()}`, { ...(await resolveConfig(FILE)), parser: 'markdown' });
 }
 
-if (process.argv[1] === import.meta.filename) writeFileSync(FILE, await document());
+if (process.argv[1] === import.meta.filename) {
+  writeFileSync(FILE, await document());
+  const page = join(root, 'docs/larder.md');
+  const text = larderPage(await import('../packages/core/dist/index.js'));
+  writeFileSync(page, await format(text, { ...(await resolveConfig(page)), parser: 'markdown' }));
+}

@@ -3,6 +3,7 @@ import { execFile } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
+import * as core from '../packages/core/src/index';
 
 const root = join(__dirname, '..');
 const run = promisify(execFile);
@@ -50,6 +51,14 @@ describe('the ledger of docs/model.md', () => {
   it('has every constant of the core with its value, and none that is not there: npm run ledger', () => {
     expect(constants.length).toBeGreaterThan(150);
     expect(written).toBe(expected);
+  });
+
+  it('has the larder as the code has it, on a page of its own: npm run ledger', async () => {
+    const { larderPage } = await import('./larderTable.mjs');
+    // As words: how wide the columns are drawn is the formatter's.
+    const words = (text: string): string[] => text.split(/[\s|]+|-{3,}/u).filter(Boolean);
+    const page = readFileSync(join(root, 'docs/larder.md'), 'utf8');
+    expect(words(page)).toEqual(words(larderPage(core)));
   });
 
   it('says of every constant what it is', () => {

@@ -16,7 +16,8 @@ import { install, root, say } from './lib.mjs';
 
 /**
  * Would a test notice? Makes small wrong changes, one at a time, in a copy of this checkout, and runs the tests that
- * reach the changed file: npm run mutants -- [--area core|server|web] [--count 40] [--seed 1] [--changed] [--file F].
+ * reach the changed file: npm run mutants -- [--area core|server|web] [--count 40] [--seed 1] [--changed] [--file F]
+ * [--kind structural|constant].
  * The fixture of the same answers and the ledger notice any change of any number, right or wrong: what only they
  * notice is counted apart.
  */
@@ -29,6 +30,7 @@ const { values: asked } = parseArgs({
     seed: { type: 'string', default: '1' },
     changed: { type: 'boolean', default: false },
     file: { type: 'string' },
+    kind: { type: 'string' },
   },
 });
 
@@ -131,6 +133,7 @@ const tasks = Object.entries(AREAS)
       );
     };
     const count = Number(asked.count);
+    if (asked.kind) return pick(asked.kind, count);
     return area === 'core'
       ? [...pick('structural', Math.ceil(count / 2)), ...pick('constant', Math.floor(count / 2))]
       : pick('structural', count);

@@ -183,6 +183,25 @@ describe('warnings', () => {
     expect(codes(over)).toContain(code);
     expect(codes({})).toEqual([]);
   });
+
+  it('adds to the covered time on a mountain, the more the higher, and not under pressure', () => {
+    const extra = (
+      altitudeM: number,
+      vessel: PlanInput['vessel'] = POT,
+      method?: PlanInput['method'],
+    ): unknown =>
+      solved({ ...PILAF, vessel, altitudeM, ...(method ? { method } : {}) }).warnings.find(
+        (w) => w.code === 'altitude',
+      )?.values.extraMin;
+    const [high, higher] = [Number(extra(1500)), Number(extra(3000))];
+    // Common practice: about a quarter longer at 1500 m, at most twice as long at 3000 m, of some sixteen minutes.
+    expect(high).toBeGreaterThanOrEqual(1);
+    expect(high).toBeLessThanOrEqual(6);
+    expect(higher).toBeGreaterThan(high);
+    expect(higher).toBeLessThanOrEqual(16);
+    const sealed = { ...POT, kind: 'pressureCooker' } as const;
+    expect(extra(3000, sealed, 'pressureCooker')).toBeUndefined();
+  });
 });
 
 describe('a plan that cannot be answered', () => {

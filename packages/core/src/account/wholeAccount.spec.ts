@@ -194,6 +194,19 @@ describe('the account of every method', () => {
   });
 });
 
+describe('what else holds and drinks water', () => {
+  it('is what has solids, what swells, and neither salt nor oil', () => {
+    const kinds = (ingredientId: string): string[] =>
+      solved({ ...PILAF, ingredients: [{ ingredientId, amount: { g: 40 } }] })
+        .account.terms.filter((t) => t.of === ingredientId)
+        .map((t) => t.kind);
+    expect(kinds('tomatoPaste')).toEqual(['broughtIn', 'heldByOthers']);
+    expect(kinds('lentilSplitRed')).toContain('drunkByOthers');
+    expect(kinds('saltFine')).toEqual([]);
+    expect(kinds('oil')).toEqual([]);
+  });
+});
+
 describe('the grain before it goes in', () => {
   it('reuses its soak water: the same water in all, measured before', () => {
     const thrown = solved({ ...PILAF, wash: 'rinsed', soakMin: 30 });

@@ -129,6 +129,14 @@ describe('steam', () => {
     expect(rest).toBeLessThan(10 * leakRate(POT, 'on'));
   });
 
+  it('keeps the heat of pressure under a locked lid, and not under any other', () => {
+    const off = (lid: 'pressure' | 'on') => standingSteam(at(), { heat: 'off', lid }, 1, 4, 115);
+    expect(off('pressure').tempC).toBeGreaterThan(105);
+    expect(off('pressure').tempC).toBeLessThan(115);
+    expect(off('pressure').steamG).toBe(0);
+    expect(off('on').tempC).toBeLessThanOrEqual(at().boil.tempC);
+  });
+
   it('knows how high a straight-sided pot is', () => {
     expect(heightMm(POT)).toBeCloseTo((4000 / (Math.PI * 11 * 11)) * 10, 6);
   });

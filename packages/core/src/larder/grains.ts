@@ -212,7 +212,7 @@ export const GRAINS: readonly Grain[] = [
   grain(
     'wheatCracked',
     'Cracked wheat',
-    9.5,
+    10.6,
     1.5,
     0.67,
     { ...BULGUR, textureShift: 3, coveredMin: 18 },

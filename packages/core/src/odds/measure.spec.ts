@@ -24,4 +24,12 @@ describe('what a measurement is worth', () => {
     const usual = measuresFor({ frame, rows: sampleRows(frame, 2, 0, 160) }, 0);
     expect(usual.some((m) => m.then > m.now)).toBe(true);
   });
+
+  it('is reckoned from the best pour, whether the one in hand is over or under it', () => {
+    const frame = frameOf(planOf({ ...PILAF, grain: { cups: 2 } }));
+    const samples = { frame, rows: sampleRows(frame, 2, 0, 160) };
+    const now = (byG: number): number => measuresFor(samples, byG)[0]!.now;
+    for (const byG of [-30, 30]) expect(Math.abs(now(byG) - now(0))).toBeLessThan(0.06);
+    expect(now(0)).toBeGreaterThan(0.2);
+  });
 });

@@ -1,4 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
+import { INGREDIENTS } from '../larder/ingredients.js';
 import { cautionsFor } from './cautions.js';
 
 const codes = (over: Partial<Parameters<typeof cautionsFor>[0]>) =>
@@ -27,6 +28,13 @@ describe('cautions (common practice; local food-safety rules come first)', () =>
     ['wholeSpices', { ingredientIds: ['spicesWhole'] }],
   ])('%s', (code, over) => {
     expect(codes(over)).toContain(code);
+  });
+
+  it('is said of all that is raw from an animal, and of nothing that is smoked or from a plant', () => {
+    const raw = (id: string): boolean => codes({ ingredientIds: [id] }).includes('rawMeat');
+    const animal = INGREDIENTS.filter((i) => i.behaves === 'meat').map((i) => i.id);
+    expect(animal.filter((id) => !raw(id)).sort()).toEqual(['fishSmoked', 'sausageSmoked']);
+    expect(INGREDIENTS.filter((i) => i.behaves !== 'meat' && raw(i.id))).toEqual([]);
   });
 
   it('names allergens once, from the grain too', () => {

@@ -29,7 +29,7 @@ export const COCONUT: readonly Ingredient[] = [
     also: 'powdered coconut milk, coconut powder',
   }),
   row('coconutFresh', 'Coconut, fresh grated', 36.1, 41.4, 0.4, 'dry', 'ifct', {
-    salt: 0.05,
+    salt: 0.02,
     also: 'grated coconut, fresh coconut',
   }),
   row('coconutDesiccated', 'Coconut, desiccated', 3, 64.5, 0.35, 'desiccated', 'srLegacy', {

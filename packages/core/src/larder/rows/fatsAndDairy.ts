@@ -51,7 +51,7 @@ export const FATS_AND_DAIRY: readonly Ingredient[] = [
     allergens: ['milk'],
     also: 'powdered milk',
   }),
-  row('paneer', 'Paneer', 52, 20, 0.7, 'dry', 'ifct', { salt: 0.05, allergens: ['milk'] }),
+  row('paneer', 'Paneer', 52, 14.8, 0.7, 'dry', 'ifct', { salt: 0.05, allergens: ['milk'] }),
   row('feta', 'Feta', 55.2, 21.3, 0.65, 'dry', 'srLegacy', { salt: 2.9, allergens: ['milk'] }),
   row('hardCheese', 'Hard cheese, grated', 30, 28, 0.4, 'dry', 'srLegacy', {
     salt: 3,

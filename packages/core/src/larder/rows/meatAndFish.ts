@@ -4,7 +4,7 @@ import { row } from './row.js';
 /** Meat, poultry, fish and seafood. Natural units are common practice †. */
 export const MEAT_AND_FISH: readonly Ingredient[] = [
   row('chickenThigh', 'Chicken thigh, skin on', 67.6, 14.2, 0.95, 'meat', 'ifct', {
-    salt: 0.2,
+    salt: 0.16,
     rawMeat: true,
     units: { thigh: 120 },
     also: 'chicken, chicken piece, chicken leg, chicken thigh',
@@ -21,22 +21,22 @@ export const MEAT_AND_FISH: readonly Ingredient[] = [
     units: { wing: 85 },
   }),
   row('turkeyThigh', 'Turkey thigh', 72.2, 6.3, 0.95, 'meat', 'ifct', {
-    salt: 0.18,
+    salt: 0.13,
     rawMeat: true,
     also: 'turkey',
   }),
   row('duckMeat', 'Duck', 73.5, 6, 0.95, 'meat', 'ifct', {
-    salt: 0.16,
+    salt: 0.21,
     rawMeat: true,
     also: 'duck breast, duck leg',
   }),
-  row('goatLeg', 'Goat leg', 68.9, 8.5, 0.95, 'meat', 'ifct', {
-    salt: 0.2,
+  row('goatLeg', 'Goat leg', 68.8, 7.9, 0.95, 'meat', 'ifct', {
+    salt: 0.11,
     rawMeat: true,
     also: 'goat, goat meat, mutton',
   }),
   row('lambShoulder', 'Lamb shoulder', 66.5, 14.3, 0.95, 'meat', 'ifct', {
-    salt: 0.17,
+    salt: 0.12,
     rawMeat: true,
     also: 'lamb, lamb leg',
   }),
@@ -45,8 +45,8 @@ export const MEAT_AND_FISH: readonly Ingredient[] = [
     rawMeat: true,
     also: 'minced lamb, ground lamb',
   }),
-  row('beefRound', 'Beef round', 68, 8.5, 0.95, 'meat', 'ifct', {
-    salt: 0.14,
+  row('beefRound', 'Beef round', 68, 7.4, 0.95, 'meat', 'ifct', {
+    salt: 0.1,
     rawMeat: true,
     also: 'beef, stewing beef',
   }),
@@ -56,7 +56,7 @@ export const MEAT_AND_FISH: readonly Ingredient[] = [
     also: 'minced beef, ground beef, mince',
   }),
   row('porkShoulder', 'Pork shoulder', 62.9, 18.8, 0.95, 'meat', 'ifct', {
-    salt: 0.16,
+    salt: 0.14,
     rawMeat: true,
     also: 'pork',
   }),
@@ -78,12 +78,12 @@ export const MEAT_AND_FISH: readonly Ingredient[] = [
     also: 'raw prawn, shrimp, king prawn',
   }),
   row('crab', 'Crab', 79.8, 1.4, 0.7, 'meat', 'ifct', {
-    salt: 0.75,
+    salt: 0.62,
     rawMeat: true,
     allergens: ['crustaceans'],
   }),
   row('squid', 'Squid', 80.6, 1.1, 0.9, 'meat', 'ifct', {
-    salt: 0.11,
+    salt: 0.45,
     rawMeat: true,
     allergens: ['molluscs'],
     also: 'calamari',
@@ -94,14 +94,14 @@ export const MEAT_AND_FISH: readonly Ingredient[] = [
     allergens: ['molluscs'],
     also: 'mussel',
   }),
-  row('fishWhite', 'White fish', 80.2, 1.2, 0.95, 'meat', 'ifct', {
-    salt: 0.2,
+  row('fishWhite', 'White fish', 78.4, 2.1, 0.95, 'meat', 'ifct', {
+    salt: 0.09,
     rawMeat: true,
     allergens: ['fish'],
     also: 'cod, haddock, tilapia, fish fillet, fish',
   }),
   row('fishOily', 'Oily fish', 67.8, 9.9, 0.95, 'meat', 'ifct', {
-    salt: 0.15,
+    salt: 0.05,
     rawMeat: true,
     allergens: ['fish'],
     also: 'salmon, mackerel, sardine',

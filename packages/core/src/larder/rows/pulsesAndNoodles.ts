@@ -3,7 +3,7 @@ import { row } from './row.js';
 
 /** Pulses and noodles: they drink. Natural units are common practice †. */
 export const PULSES_AND_NOODLES: readonly Ingredient[] = [
-  row('lentilWhole', 'Lentils, whole', 9.2, 1.1, 0.83, 'wholePulse', 'ifct', {
+  row('lentilWhole', 'Lentils, whole', 9.2, 0.6, 0.83, 'wholePulse', 'ifct', {
     salt: 0.02,
     also: 'brown lentil, green lentil, whole lentil, lentil',
   }),
@@ -16,19 +16,19 @@ export const PULSES_AND_NOODLES: readonly Ingredient[] = [
     also: 'mung bean, green gram',
   }),
   row('mungSplit', 'Mung beans, split', 9.8, 1.4, 0.85, 'splitPulse', 'ifct', {
-    salt: 0.04,
+    salt: 0.03,
     also: 'split mung, moong dal, split moong',
   }),
   row('chickpeaSplit', 'Chickpeas, split', 9.2, 5.3, 0.85, 'splitPulse', 'ifct', {
-    salt: 0.04,
+    salt: 0.05,
     also: 'split chickpea, chana dal, bengal gram',
   }),
   row('pigeonPeaSplit', 'Pigeon peas, split', 9.2, 1.6, 0.85, 'splitPulse', 'ifct', {
-    salt: 0.03,
+    salt: 0.05,
     also: 'split pigeon pea, toor dal',
   }),
   row('peasSplit', 'Peas, split dry', 9.3, 1.9, 0.83, 'splitPulse', 'ifct', {
-    salt: 0.04,
+    salt: 0.06,
     also: 'split pea, dried pea',
   }),
   row('pigeonPeas', 'Pigeon peas, whole', 9.3, 1.4, 0.83, 'wholePulse', 'ifct', {
@@ -75,7 +75,7 @@ export const PULSES_AND_NOODLES: readonly Ingredient[] = [
     also: 'short noodle, broken spaghetti, orzo, pasta, noodle',
   }),
   row('vermicelli', 'Vermicelli, wheat', 9.6, 0.5, 0.4, 'noodle', 'ifct', {
-    salt: 0.02,
+    salt: 0.01,
     allergens: ['gluten'],
     also: 'vermicelli, wheat vermicelli, broken vermicelli',
   }),

@@ -51,7 +51,7 @@ export const SEASONING: readonly Ingredient[] = [
     allergens: ['sesame'],
     also: 'tahini',
   }),
-  row('tamarindPulp', 'Tamarind pulp', 20.8, 0.6, 0.9, 'dry', 'ifct', { salt: 0.07, also: 'tamarind' }),
+  row('tamarindPulp', 'Tamarind pulp', 20.8, 0.1, 0.9, 'dry', 'ifct', { salt: 0.07, also: 'tamarind' }),
   row('olives', 'Olives', 76, 11, 0.6, 'dry', 'srLegacy', {
     salt: 3.9,
     units: { olive: 4 },
@@ -74,6 +74,6 @@ export const SEASONING: readonly Ingredient[] = [
   }),
   row('saffron', 'Saffron', 11.9, 5.9, 0.2, 'dry', 'srLegacy', { salt: 0.38, units: { pinch: 0.1 } }),
   row('sugar', 'Sugar', 0.2, 0, 0.85, 'dry', 'srLegacy', { also: 'white sugar, brown sugar' }),
-  row('jaggery', 'Jaggery', 11.2, 0.2, 0.85, 'dry', 'ifct', { also: 'palm sugar, cane sugar' }),
+  row('jaggery', 'Jaggery', 11.2, 0.2, 0.85, 'dry', 'ifct', { salt: 0.06, also: 'palm sugar, cane sugar' }),
   row('honey', 'Honey', 17.1, 0, 1.42, 'dry', 'srLegacy'),
 ];

@@ -144,6 +144,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row('parsley', 'Parsley', 87.7, 0.8, 0.1, 'dry', 'srLegacy', { salt: 0.14, units: { bunch: 40 } }),
   row('dill', 'Dill', 86, 1.1, 0.1, 'dry', 'srLegacy', { salt: 0.15, units: { bunch: 30 } }),
   row('curryLeaves', 'Curry leaves', 65.3, 1.1, 0.1, 'dry', 'ifct', {
+    salt: 0.05,
     units: { sprig: 3 },
     also: 'curry leaf',
   }),
