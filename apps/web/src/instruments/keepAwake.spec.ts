@@ -2,7 +2,9 @@ import { afterEach, describe, expect, it, jest } from '@jest/globals';
 import { keepAwake } from './keepAwake.js';
 
 const release = jest.fn(() => Promise.resolve());
-const request = jest.fn((_what: string) => Promise.resolve({ release } as unknown as WakeLockSentinel));
+const request = jest.fn<(what: string) => Promise<WakeLockSentinel>>(() =>
+  Promise.resolve({ release } as unknown as WakeLockSentinel),
+);
 const canStayAwake = (): unknown =>
   Object.defineProperty(navigator, 'wakeLock', { value: { request }, configurable: true });
 const comesBack = (state: DocumentVisibilityState): void => {

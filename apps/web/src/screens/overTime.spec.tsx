@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
-import { completePlan, courseOf, stagesWith } from '@hammock/core';
+import { completePlan, courseOf, plannedMin, stagesWith } from '@hammock/core';
 import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
@@ -16,6 +16,7 @@ import { momentAt, thinned } from './course/moment.js';
 import { CourseScreen } from './course/CourseScreen.js';
 import { PourScreen } from './pour/PourScreen.js';
 import { StoveScreen } from './stove/StoveScreen.js';
+import { inputOf, othersFor } from './compare/others.js';
 import { variationsOf } from './whatif/variations.js';
 import { WhatIfScreen } from './whatif/WhatIfScreen.js';
 
@@ -212,6 +213,82 @@ describe('What if', () => {
       expect.arrayContaining(['lid/off', 'heat/medium', 'rest/none', 'soak', 'toast', 'altitude', 'batch']),
     );
     for (const v of made) expect(completePlan(v.make()!).ok).toBe(true);
+  });
+
+  it('changes what it says and nothing else', () => {
+    const { draft } = useDraft.getState();
+    const kitchen = useKitchen.getState();
+    const input = planInputOf(draft!, kitchen);
+    const read = (given: Parameters<typeof completePlan>[0]) => {
+      const done = completePlan(given);
+      if (!done.ok) throw new Error(JSON.stringify(done.error));
+      return done.value;
+    };
+    const before = read(input);
+    const after = (value: string) =>
+      read(
+        variationsOf(input, draft!, kitchen)
+          .find((v) => v.value === value)!
+          .make()!,
+      );
+    const under = (plan: typeof before) => plan.stages.filter((s) => s.act === 'simmer' || s.act === 'steam');
+    const minutes = (plan: typeof before): number => under(plan).reduce((sum, s) => sum + plannedMin(s), 0);
+    const count = under(before).length;
+    expect(count).toBeGreaterThan(0);
+    for (const s of under(after('lid/off'))) expect(s.lid).toBe('off');
+    for (const s of under(after('lid/cloth'))) expect(s.lid).toBe('cloth');
+    for (const s of under(after('heat/medium'))) expect(s.heat).toBe('medium');
+    for (const s of under(after('heat/veryLow'))) expect(s.heat).toBe('veryLow');
+    for (const s of under(after('heat/spreader'))) expect(s.spreader).toBe(true);
+    // The rest of the stages are as they were.
+    const others = (plan: typeof before) =>
+      plan.stages.filter((s) => s.act !== 'simmer' && s.act !== 'steam');
+    expect(others(after('lid/off'))).toEqual(others(before));
+    expect(minutes(after('time/longer'))).toBeCloseTo(minutes(before) + 10 * count, 6);
+    expect(minutes(after('time/shorter'))).toBeCloseTo(minutes(before) - 5 * count, 6);
+    expect(before.stages.some((s) => s.act === 'rest')).toBe(true);
+    expect(after('rest/none').stages.some((s) => s.act === 'rest')).toBe(false);
+    expect(before.soakMin).toBe(0);
+    expect(after('soak').soakMin).toBe(30);
+    expect(after('altitude').altitudeM).toBe(2000);
+    const [twice, onion] = [after('batch'), before.ingredients[0]!];
+    expect(twice.grainG).toBeCloseTo(2 * before.grainG, 6);
+    expect(twice.ingredients[0]!.g).toBeCloseTo(2 * onion.g, 6);
+    expect(twice.portions).toBe(2 * before.portions);
+    const small = after('vessel/pot-small');
+    expect(small.vessel.diameterCm).toBe(18);
+    expect(small.grainG).toBe(before.grainG);
+  });
+
+  it('offers to leave out a soak that is there', () => {
+    useDraft.getState().setSpec({ wash: 'rinsed', soakMin: 20 }, []);
+    const { draft } = useDraft.getState();
+    const kitchen = useKitchen.getState();
+    const soak = variationsOf(planInputOf(draft!, kitchen), draft!, kitchen).find((v) => v.value === 'soak')!;
+    expect(soak.label).toBe('no soak');
+    expect(soak.make()!.soakMin).toBe(0);
+  });
+
+  it('can be set beside every other way, each of which is what it is called', () => {
+    const { draft } = useDraft.getState();
+    const kitchen = useKitchen.getState();
+    const all = othersFor(draft!, kitchen).map((o) => o.value);
+    expect(all).not.toContain('method/coveredAbsorption');
+    expect(all).not.toContain('vessel/pot-large');
+    expect(all).not.toContain('dish/dish-pilaf');
+    const made = (value: string) => {
+      expect(all).toContain(value);
+      return inputOf(value, draft!, kitchen);
+    };
+    expect(made('method/boilDown').method).toBe('boilDown');
+    expect(made('rule/oneToTwo').holdTo).toBe('oneToTwo');
+    expect(made('vessel/pot-small').vessel.diameterCm).toBe(18);
+    expect(made('dish/dish-coconut').grainId).toBe('jasmine');
+    expect(made('times/2').grain).toEqual({ g: 680 });
+    expect(made('times/0.5').grain).toEqual({ g: 170 });
+    expect(made('soak/30').soakMin).toBe(30);
+    expect(made('soak/0').soakMin).toBe(0);
+    expect(made('texture/5').texture).toBe(5);
   });
 });
 

@@ -20,3 +20,5 @@ addEventListener('message', (event: MessageEvent<{ readonly dueAtMs: number | un
   clearTimeout(timer);
   if (event.data.dueAtMs !== undefined) wait(event.data.dueAtMs);
 });
+
+export {};
