@@ -4,12 +4,11 @@ export { UNITS, unitById, unitSize, type Unit, type UnitId, type UnitKind } from
 export {
   LARGEST_AMOUNT,
   parseAmount,
-  type AmountError,
-  type AmountErrorCode,
   type AmountPart,
   type ParsedAmount,
   type ParseOptions,
 } from './measures/parseAmount.js';
+export type { AmountError, AmountErrorCode } from './measures/amountError.js';
 export { CUP_PARTS, type CupPart } from './measures/cupParts.js';
 export { measurable, SHOWN_ERROR, type Measurable, type Measure, type Scoop } from './measures/measurable.js';
 export { quarter, showCount, showMeasurable, showMetric } from './measures/show.js';

@@ -1,5 +1,7 @@
 import Fraction from 'fraction.js';
 import { fail, ok, type Result } from '../result.js';
+import type { AmountError, AmountErrorCode } from './amountError.js';
+import { readNumber } from './readNumber.js';
 import { UNITS, unitById, type Unit, type UnitId, type UnitKind } from './units.js';
 
 /** One "1 3/4 cups" of a typed amount. */
@@ -18,24 +20,6 @@ export interface ParsedAmount {
   readonly size: number;
 }
 
-export type AmountErrorCode =
-  | 'empty'
-  | 'notANumber'
-  | 'dividedByZero'
-  | 'missingUnit'
-  | 'unknownUnit'
-  | 'mixedKinds'
-  | 'notPositive'
-  | 'tooLarge';
-
-/** What was not understood, and where: `at` and `length` mark the characters in the typed text. */
-export interface AmountError {
-  readonly code: AmountErrorCode;
-  readonly at: number;
-  readonly length: number;
-  readonly found: string;
-}
-
 export interface ParseOptions {
   /** Size of the household's own cup in ml; "cup" and "c" mean this one. */
   readonly cupMl?: number;
@@ -46,39 +30,15 @@ export interface ParseOptions {
 /** Nothing larger than this is a household amount (g or ml). A 100-litre pot is past any kitchen. */
 export const LARGEST_AMOUNT = 100_000;
 
-const GLYPHS: Readonly<Record<string, readonly [number, number]>> = {
-  '½': [1, 2],
-  '⅓': [1, 3],
-  '⅔': [2, 3],
-  '¼': [1, 4],
-  '¾': [3, 4],
-  '⅕': [1, 5],
-  '⅖': [2, 5],
-  '⅗': [3, 5],
-  '⅘': [4, 5],
-  '⅙': [1, 6],
-  '⅚': [5, 6],
-  '⅛': [1, 8],
-  '⅜': [3, 8],
-  '⅝': [5, 8],
-  '⅞': [7, 8],
-};
-
-const NUMBER = new RegExp(
-  String.raw`^(?:(\d+)\s*[-–]?\s*([${Object.keys(GLYPHS).join('')}])|([${Object.keys(GLYPHS).join('')}])|(?:(\d+)\s*[- ]\s*)?(\d+)\s*[/⁄]\s*(\d+)|(\d*[.,]\d+|\d+(?:[.,](?=\D|$))?))`,
-  'u',
-);
 const JOINER = /^\s*(?:\+|&|,|;|and\b|plus\b)\s*/iu;
-const HALF = /^(?:half\s+an?|a\s+half|half)\s+/iu;
-const ONE = /^an?\s+(?!half\b)/iu;
-
 /** Longest spellings first, so that "metric cup" is not read as an unknown "metric". */
 const SPELLINGS: readonly (readonly [string, Unit])[] = UNITS.flatMap((u) =>
   u.spellings.map((s) => [s, u] as const),
 ).sort((a, b) => b[0].length - a[0].length);
 
 /**
- * Reads an amount as people type it: "1 3/4 c", "1¾ cups", "400 g", "2 tbsp + 1 tsp", "1,5 dl", "half a cup".
+ * Reads an amount as people type it: "1 3/4 c", "1¾ cups", "400 g", "2 tbsp + 1 tsp", "1,5 dl", "half a cup",
+ * "1,000 g", "1 000 g", "two and a half cups", "a cup and a half".
  * @param text what was typed
  * @param options the household's cup in ml, and the unit of a bare number
  * @returns the exact amount, or what was not understood and where. Never throws.
@@ -90,7 +50,7 @@ export function parseAmount(text: string, options: ParseOptions = {}): Result<Pa
   const end = text.trimEnd().length;
   if (at >= end) return problem('empty', 0, 0, '');
   while (at < end) {
-    const part = readPart(text, at, end, options);
+    const part = readPart(text, at, end, options, parts.at(-1)?.unit);
     if (!part.ok) return part;
     parts.push(part.value.part);
     at = part.value.next;
@@ -136,6 +96,7 @@ function readPart(
   from: number,
   end: number,
   options: ParseOptions,
+  before: UnitId | undefined,
 ): Result<{ part: AmountPart; next: number }, AmountError> {
   const number = readNumber(text, from, end);
   if (!number.ok) return number;
@@ -149,42 +110,15 @@ function readPart(
     });
   const rest = text.slice(at, end);
   if (rest === '' || JOINER.test(rest)) {
+    // "A cup and a half": half of what was named before.
+    if (number.value.isPart && before !== undefined)
+      return ok({ part: { value: number.value.value, unit: before }, next: at });
     if (options.bareUnit)
       return ok({ part: { value: number.value.value, unit: options.bareUnit }, next: at });
     return problem('missingUnit', from, at - from, text.slice(from, at).trim());
   }
   const word = /^[^\s+&,;]+/u.exec(rest)?.[0] ?? rest;
   return problem('unknownUnit', at, word.length, word);
-}
-
-function readNumber(
-  text: string,
-  from: number,
-  end: number,
-): Result<{ value: Fraction; next: number }, AmountError> {
-  const rest = text.slice(from, end);
-  const half = HALF.exec(rest);
-  if (half) return ok({ value: new Fraction(1, 2), next: from + half[0].length });
-  const one = ONE.exec(rest);
-  if (one) return ok({ value: new Fraction(1), next: from + one[0].length });
-  if (/^[-−]\s*[\d.,½⅓¼]/u.test(rest)) return problem('notPositive', from, rest.length, rest);
-  const m = NUMBER.exec(rest);
-  if (!m) {
-    const word = /^\S+/u.exec(rest)?.[0] ?? rest;
-    return problem('notANumber', from, word.length, word);
-  }
-  const next = from + m[0].length;
-  // Forty digits are past any kitchen and would only make exact arithmetic slow.
-  if (m[0].length > 40) return problem('tooLarge', from, m[0].length, m[0].slice(0, 12));
-  const [, wholeBeforeGlyph, glyphAfter, glyphAlone, wholeBefore, top, bottom, decimal] = m;
-  const glyph = GLYPHS[glyphAfter ?? glyphAlone ?? ''];
-  if (glyph) return ok({ value: new Fraction(glyph[0], glyph[1]).add(wholeBeforeGlyph ?? '0'), next });
-  if (top !== undefined && bottom !== undefined) {
-    if (/^0+$/u.test(bottom)) return problem('dividedByZero', from, m[0].length, m[0]);
-    return ok({ value: new Fraction(`${top}/${bottom}`).add(wholeBefore ?? '0'), next });
-  }
-  const plain = (decimal ?? '0').replace(',', '.').replace(/^\./u, '0.').replace(/\.$/u, '');
-  return ok({ value: new Fraction(plain), next });
 }
 
 function readUnit(rest: string): { id: UnitId; length: number } | undefined {

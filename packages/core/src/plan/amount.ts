@@ -1,4 +1,4 @@
-import { parseAmount } from '../measures/parseAmount.js';
+import { parseAmount, readLeading } from '../measures/parseAmount.js';
 import type { Ingredient } from '../larder/composition.js';
 import type { Grain } from '../larder/grains.js';
 import type { Checker } from './checker.js';
@@ -60,7 +60,8 @@ function inGrams(
         return c.add(here, 'amount.notANumber', { found: typeof amount.text });
       const counted = 'units' in of ? countedGrams(amount.text, of) : undefined;
       if (counted !== undefined) return counted;
-      const parsed = parseAmount(amount.text, { cupMl });
+      const isWeight = Number(amount.text.replace(/[,\s]/gu, '')) >= BARE_GRAMS_FROM;
+      const parsed = parseAmount(amount.text, { cupMl, ...(isWeight ? { bareUnit: 'g' } : {}) });
       if (!parsed.ok) {
         const { code, ...values } = parsed.error;
         return c.add(here, `amount.${code}`, values);
@@ -70,15 +71,22 @@ function inGrams(
   }
 }
 
-/** "2", "2 onions", "1½ cans": grams by the row's own natural units, or undefined when it is not such a count. */
+/** A bare number from here on is a weight: nobody puts twenty onions into a pot, nor twenty cups of grain. */
+const BARE_GRAMS_FROM = 20;
+/** What may follow a unit: "a can and a half". */
+const AND_PART = /^\s*(?:and|&)\s+(.*)$/iu;
+
+/** "2", "2 onions", "1½ cans", "a can and a half": grams by the row's own natural units, or undefined when it is not such a count. */
 function countedGrams(text: string, of: Ingredient): number | undefined {
-  const m = /^(.*?[\d½⅓⅔¼¾])\s*(\p{L}+)?\s*$/u.exec(text);
-  const [, count, word] = m ?? [];
+  const lead = readLeading(text);
+  if (!lead || lead.unit) return undefined;
+  const [, word = '', more = ''] = /^\s*(\p{L}*)(.*)$/u.exec(text.slice(lead.next).trimEnd()) ?? [];
   const unit =
-    word === undefined
+    word === ''
       ? of.units[0]
       : of.units.find((u) => [u.name, `${u.name}s`, `${u.name}es`].includes(word.toLowerCase()));
-  if (count === undefined || !unit) return undefined;
-  const parsed = parseAmount(count, { bareUnit: 'g' });
-  return parsed.ok ? parsed.value.size * unit.g : undefined;
+  if (!unit || (word === '' && lead.count >= BARE_GRAMS_FROM)) return undefined;
+  if (more === '') return lead.count * unit.g;
+  const part = readLeading(AND_PART.exec(more)?.[1] ?? '');
+  return part && part.unit === undefined && part.count < 1 ? (lead.count + part.count) * unit.g : undefined;
 }

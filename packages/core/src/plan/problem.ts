@@ -1,4 +1,4 @@
-import type { AmountErrorCode } from '../measures/parseAmount.js';
+import type { AmountErrorCode } from '../measures/amountError.js';
 import type { OwnProblem } from '../larder/own.js';
 import type { OrderCode } from '../method/order.js';
 
