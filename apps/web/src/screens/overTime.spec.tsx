@@ -133,10 +133,16 @@ describe('the odds on Pour', () => {
   it('say how likely it is, follow the slider, and lean the pour', async () => {
     await show('/');
     await waitFor(() => screen.getByTestId('odds-wanted'), WAIT);
-    const slider = screen.getByRole('slider', { name: 'Pour' });
+    const slider = screen.getByRole('slider', { name: 'Try another pour' });
     expect(slider.getAttribute('aria-valuetext')).toMatch(/ml: \d+ hard, \d+ as wanted, \d+ too soft/u);
     expect(screen.getByText(/come out hard/u)).toBeTruthy();
     fireEvent.keyDown(slider, { key: 'Home' });
+    // Looked at and not taken: that is a tap of its own.
+    expect(spec().leanMl).toBeUndefined();
+    fireEvent.click(screen.getByRole('button', { name: /^Leave it at/u }));
+    expect(screen.queryByRole('button', { name: /^Leave it at/u })).toBeNull();
+    fireEvent.keyDown(slider, { key: 'Home' });
+    fireEvent.click(screen.getByRole('button', { name: /^Pour \d+ ml$/u }));
     expect(spec().leanMl).toBeLessThan(-20);
     await screen.findByText(/less than the account says/u);
     fireEvent.click(screen.getByRole('button', { name: /Back to \d+ ml/u }));

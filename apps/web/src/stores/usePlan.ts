@@ -1,15 +1,18 @@
 import type { Answer, PlanInput, PlanProblem } from '@hammock/core';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo } from 'react';
 import { planInputOf } from './planInput.js';
 import { useDraft } from './draft.js';
 import type { Draft } from './draftOf.js';
 import { useEngine } from './engine.js';
+import { useLastGood } from './lastGood.js';
 import { useKitchenThings } from './kitchenThings.js';
 
 /** The plan on the screen with its answer. While a field cannot be read the last good answer stays. */
 export interface PlanView {
   readonly draft: Draft;
   readonly input: PlanInput;
+  /** The plan as it could last be answered: what a screen shows while something in it cannot be read. */
+  readonly good: PlanInput | undefined;
   readonly answer: Answer | undefined;
   /** True when `answer` is from before the present problems. */
   readonly stale: boolean;
@@ -27,14 +30,19 @@ export function usePlan(): PlanView | undefined {
   const input = useMemo(() => (draft ? planInputOf(draft, kitchen) : undefined), [draft, kitchen]);
   const engine = useEngine();
   const result = useMemo(() => (input ? engine?.answer(input) : undefined), [engine, input]);
-  const [last, setLast] = useState<Answer | undefined>(undefined);
-  if (result?.ok && last !== result.value) setLast(result.value);
+  const planId = draft?.planId;
+  const good = useGood(planId, input, result?.ok);
+  const last = useMemo(
+    () => (good && good !== input ? engine?.answer(good) : undefined),
+    [engine, good, input],
+  );
   if (!draft || !input) return undefined;
   const problems = result === undefined || result.ok ? [] : result.error;
   return {
     draft,
     input,
-    answer: result?.ok ? result.value : last,
+    good,
+    answer: result?.ok ? result.value : last?.ok ? last.value : undefined,
     stale: result !== undefined && !result.ok,
     coming: result === undefined,
     problems,
@@ -45,4 +53,18 @@ export function usePlan(): PlanView | undefined {
       return found && engine?.problemText(found);
     },
   };
+}
+
+/** Remembers a plan that could be answered, and gives the last one while this one cannot be. */
+function useGood(
+  planId: string | undefined,
+  input: PlanInput | undefined,
+  isGood: boolean | undefined,
+): PlanInput | undefined {
+  const kept = useLastGood((s) => s.good);
+  useEffect(() => {
+    if (isGood === true && planId !== undefined && input) useLastGood.setState({ good: { planId, input } });
+  }, [isGood, planId, input]);
+  if (isGood === true) return input;
+  return kept?.planId === planId ? kept?.input : undefined;
 }

@@ -10,11 +10,13 @@ import {
 import { problemText } from '@hammock/core/words';
 import { useMemo, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
+import { specOf } from '../../stores/draftOf.js';
 import { measuresOf } from '../../stores/kitchenRows.js';
 import { useKitchenThings } from '../../stores/kitchenThings.js';
 import { useQuickOdds } from '../../stores/quickOdds.js';
 import { rowOf } from '../../stores/ownLarder.js';
 import { Pick } from '../../ui/Pick.js';
+import { PlanProblem } from '../../ui/PlanProblem.js';
 import { FigureText } from '../../ui/FigureText.js';
 import { SideBySide } from '../../ui/SideBySide.js';
 import { Sling } from '../../ui/Sling.js';
@@ -31,27 +33,31 @@ import { tenths, whole } from '../../words/numbers.js';
 export function CompareScreen() {
   const plan = usePlan();
   const kitchen = useKitchenThings();
-  const draft = useDraft((s) => s.draft);
+  const drafted = useDraft((s) => s.draft);
+  const good = plan?.good;
+  // The last plan that could be read is what others are set beside.
+  const draft = useMemo(
+    () => drafted && (good ? { ...drafted, spec: specOf(good) } : drafted),
+    [drafted, good],
+  );
   const [other, setOther] = useState('rule/oneToTwo');
   const options = useMemo(() => (draft ? othersFor(draft, kitchen) : []), [draft, kitchen]);
   const input = useMemo(() => draft && inputOf(other, draft, kitchen), [other, draft, kitchen]);
   const second = useMemo(() => (input ? answer(input) : undefined), [input]);
-  const odds = [
-    useQuickOdds(plan?.stale ? undefined : plan?.input),
-    useQuickOdds(input ?? undefined),
-  ] as const;
+  const odds = [useQuickOdds(plan?.good), useQuickOdds(input ?? undefined)] as const;
   if (!plan || !draft || !second) return <p aria-busy>Looking into the kitchen …</p>;
   const measures = measuresOf(kitchen.cups);
   const chosen = options.find((o) => o.value === other) ?? options[0];
-  const one = plan.stale ? undefined : plan.answer;
+  const one = plan.answer;
   const two = second.ok ? second.value : undefined;
   return (
     <div className="flex flex-col gap-6">
       <h1 className="m-0 text-[2rem] leading-tight font-bold">{draft.label}, and another way</h1>
+      <PlanProblem plan={plan} at="/compare" />
       <div className="grid grid-cols-2 gap-x-6 sm:gap-x-12">
         <Side
           title={<span className="inline-flex min-h-12 items-center font-bold">as planned</span>}
-          wanted={plan.input.texture ?? 2}
+          wanted={(good ?? plan.input).texture ?? 2}
           answer={one}
           measures={measures}
           metric={kitchen.household.metric}

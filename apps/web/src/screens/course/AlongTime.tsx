@@ -1,9 +1,9 @@
 import type { Course, Stage } from '@hammock/core';
-import { Slider } from 'radix-ui';
 import { lazy, Suspense, useMemo } from 'react';
 import { fetched } from '../../keeping/fetched.js';
 import { Button } from '../../ui/Button.js';
 import { Fence } from '../../ui/Fence.js';
+import { Slide } from '../../ui/Slide.js';
 import { tenths } from '../../words/numbers.js';
 import { StageBar } from './StageBar.js';
 import type { useClock } from './useClock.js';
@@ -39,30 +39,23 @@ export function AlongTime({ course, stages, clock, name, band, onStages }: Along
         <span className="text-faint">Drag along time, or stretch a stage by its handle.</span>
       </div>
       <div className={`${ALONG_TIME} mt-1`}>
-        <Slider.Root
-          className="relative flex h-12 touch-none items-center select-none"
-          min={0}
-          max={toMin}
+        <Slide
+          label="Minute"
+          says={`minute ${tenths(clock.atMin)}, ${name}`}
+          least={0}
+          most={toMin}
           step={0.1}
-          value={[clock.atMin]}
-          onValueChange={([min = 0]) => clock.put(min)}
-        >
-          <Slider.Track className="relative h-2 w-full grow bg-line">
-            <Slider.Range className="absolute h-full bg-ink" />
-          </Slider.Track>
-          <Slider.Thumb
-            aria-label="Minute"
-            aria-valuetext={`minute ${tenths(clock.atMin)}, ${name}`}
-            className="block size-9 rounded-full border-4 border-ink bg-ground"
-            onKeyDown={(e) => {
-              // A tenth of a minute is for fingers; keys step by a whole one.
-              const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[e.key];
-              if (by === undefined) return;
-              e.preventDefault();
-              clock.put(Math.min(toMin, Math.max(0, Math.round(clock.atMin + by))));
-            }}
-          />
-        </Slider.Root>
+          value={clock.atMin}
+          onMove={clock.put}
+          filled
+          onKeyDown={(e) => {
+            // A tenth of a minute is for fingers; keys step by a whole one.
+            const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[e.key];
+            if (by === undefined) return;
+            e.preventDefault();
+            clock.put(Math.min(toMin, Math.max(0, Math.round(clock.atMin + by))));
+          }}
+        />
       </div>
       <div className="relative mt-1">
         <div className={ALONG_TIME}>

@@ -11,6 +11,7 @@ import { Link } from 'react-router';
 import { useCourse } from '../../stores/course.js';
 import { useDraft } from '../../stores/draft.js';
 import { Button } from '../../ui/Button.js';
+import { PlanProblem } from '../../ui/PlanProblem.js';
 import { ACT } from '../../words/acts.js';
 import { SEEN } from '../../words/potWords.js';
 import { HEAT } from '../../words/words.js';
@@ -33,14 +34,14 @@ export function CourseScreen() {
 
 /** Stages as the plan has them; the pot is poured as it was when the screen was opened, so that a stretch shows. */
 function OfPlan({ plan }: { readonly plan: PlanView }) {
-  const { draft, input, answer } = plan;
+  const { draft, good, answer } = plan;
   const stages = useMemo(() => {
-    const made = completePlan(input);
-    return made.ok ? made.value.stages : [];
-  }, [input]);
+    const made = good && completePlan(good);
+    return made?.ok ? made.value.stages : [];
+  }, [good]);
   const [heldMl, hold] = useState(answer?.pour.ml);
   const pourMl = heldMl === undefined ? undefined : Math.max(0, heldMl);
-  const { course, stale, failed } = useCourse(stages.length > 0 ? input : undefined, pourMl);
+  const { course, stale, failed } = useCourse(stages.length > 0 ? good : undefined, pourMl);
   const setStages = (next: readonly Stage[]): void => useDraft.getState().setSpec({ stages: next });
   const perMl = answer && answer.pour.ml !== 0 ? answer.pour.waterG / answer.pour.ml : 1;
   return (
@@ -62,17 +63,13 @@ function OfPlan({ plan }: { readonly plan: PlanView }) {
           </Link>
         </p>
       </header>
-      {plan.problems.length > 0 && (
-        <p role="alert" className="m-0 text-ember">
-          {plan.problemAt(plan.problems[0]?.field ?? '')}
-        </p>
-      )}
+      <PlanProblem plan={plan} at="/course" />
       {failed && (
         <p role="alert" className="m-0 text-ember">
           The pot could not be simulated just now. Change anything to try again.
         </p>
       )}
-      {!course && !failed && (
+      {!course && !failed && good && (
         <p aria-busy className="text-xl">
           Cooking it once over …
         </p>
@@ -121,7 +118,7 @@ function Over({ course, stages, plan, onStages }: OverProps) {
   const at = course.stages.find((s) => clock.atMin <= s.toMin + 1e-9) ?? course.stages.at(-1);
   const stage = stages.find((s) => s.id === at?.stageId);
   const fire: { heat: HeatSetting; lid: LidState } = stage ?? { heat: 'off', lid: 'off' };
-  const vessel = plan.input.vessel;
+  const { vessel } = plan.good ?? plan.input;
   const mostMl = useMemo(() => largest(course), [course]);
   const band = useMemo(
     () => ({ low: plan.answer?.target.low ?? 67, high: plan.answer?.target.high ?? 70 }),

@@ -7,7 +7,7 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { completePlan, METHODS, type Method, type PlanProblem, type Stage } from '@hammock/core';
+import { completePlan, METHODS, type Method, type PlanProblem as Problem, type Stage } from '@hammock/core';
 import { problemText } from '@hammock/core/words';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -16,6 +16,7 @@ import { measuresOf } from '../../stores/kitchenRows.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
 import { Pick } from '../../ui/Pick.js';
+import { PlanProblem } from '../../ui/PlanProblem.js';
 import { showPour } from '../../words/amounts.js';
 import { METHOD } from '../../words/words.js';
 import { chooseMethod } from '../../stores/chooseMethod.js';
@@ -36,8 +37,8 @@ const setStages = (stages: readonly Stage[]): void => useDraft.getState().setSpe
 /** The stages as the cook set them, or the method's; they are shown even where their order is impossible. */
 function stagesOf(plan: PlanView): readonly Stage[] {
   if (plan.input.stages) return plan.input.stages;
-  const complete = completePlan(plan.input);
-  return complete.ok ? complete.value.stages : [];
+  const complete = plan.good && completePlan(plan.good);
+  return complete?.ok ? complete.value.stages : [];
 }
 
 function Stages({ plan }: { readonly plan: PlanView }) {
@@ -84,12 +85,10 @@ function Stages({ plan }: { readonly plan: PlanView }) {
           </ol>
         </SortableContext>
       </DndContext>
-      {overall(plan.problems, stages.length).map((words) => (
-        <p key={words} role="alert" className="m-0 text-ember">
-          {words}
-        </p>
-      ))}
-      {stages.length === 0 && <Button onClick={() => setStages(added([], -1))}>Begin with a stage</Button>}
+      {overall(plan.problems, stages.length).length > 0 && <PlanProblem plan={plan} at="/method" />}
+      {plan.good && stages.length === 0 && (
+        <Button onClick={() => setStages(added([], -1))}>Begin with a stage</Button>
+      )}
       <KeepMethod stages={stages} disabled={plan.stale || stages.length === 0} />
     </div>
   );
@@ -144,16 +143,16 @@ function Poured({ plan }: { readonly plan: PlanView }) {
   );
 }
 
-const problemAt = (problems: readonly PlanProblem[], i: number): string | undefined => {
+const problemAt = (problems: readonly Problem[], i: number): string | undefined => {
   const found = problems.find((p) => p.field.startsWith(`stages[${i.toString()}]`));
   return found && problemText(found);
 };
 
 /** What is wrong with the whole rather than with one stage. */
-const overall = (problems: readonly PlanProblem[], count: number): string[] =>
+const overall = (problems: readonly Problem[], count: number): string[] =>
   problems
     .filter((p) => !p.field.startsWith('stages[') || Number(/\[(\d+)\]/u.exec(p.field)?.[1]) >= count)
-    .map(problemText);
+    .map((p) => p.field);
 
 function KeepMethod({ stages, disabled }: { readonly stages: readonly Stage[]; readonly disabled: boolean }) {
   const [name, setName] = useState('');

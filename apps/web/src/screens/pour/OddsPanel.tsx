@@ -1,12 +1,13 @@
-import type { Answer, Chances, Odds, PlanInput } from '@hammock/core';
+import type { Answer, Odds, PlanInput } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
-import { Slider } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { oddsKey, useOdds } from '../../stores/odds.js';
 import { Button } from '../../ui/Button.js';
+import { Slide } from '../../ui/Slide.js';
 import { inAHundred } from '../../words/potWords.js';
 import { Best, Looks, round } from './OddsBest.js';
+import { chancesFor, Said } from './oddsAt.js';
 import { Weave, type WeavePoint } from './Weave.js';
 import { Measures } from './WorthMeasuring.js';
 import { whole } from '../../words/numbers.js';
@@ -106,27 +107,32 @@ function Sure({ odds, answer, stale, spec }: SureProps) {
           <span className="text-[1.35rem]">in a hundred as wanted, poured {round(hereMl)} ml</span>
         </p>
         <Weave points={points} hereMl={hereMl} />
-        <Slider.Root
-          className="relative flex h-12 touch-none items-center select-none"
-          min={Math.round(least)}
-          max={Math.round(most)}
+        <Slide
+          label="Try another pour"
+          says={`${round(hereMl)} ml: ${inAHundred(here.hard)} hard, ${inAHundred(here.asWanted)} as wanted, ${inAHundred(here.tooSoft)} too soft in a hundred`}
+          least={Math.round(least)}
+          most={Math.round(most)}
           step={5}
-          value={[Math.round(hereMl)]}
-          onValueChange={([ml = 0]) => setDragged(ml)}
-          onValueCommit={([ml = 0]) => lean(ml)}
-        >
-          <Slider.Track className="relative h-2 w-full grow bg-line" />
-          <Slider.Thumb
-            aria-label="Pour"
-            aria-valuetext={`${round(hereMl)} ml: ${inAHundred(here.hard)} hard, ${inAHundred(here.asWanted)} as wanted, ${inAHundred(here.tooSoft)} too soft in a hundred`}
-            className="block size-9 rounded-full border-4 border-ink bg-ground"
-          />
-        </Slider.Root>
+          value={Math.round(hereMl)}
+          onMove={setDragged}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter' && dragged !== undefined) lean(dragged);
+            if (e.key === 'Escape') setDragged(undefined);
+          }}
+        />
         <div className="flex justify-between text-faint" aria-hidden>
           <span>{round(least)} ml</span>
           <span>{round(most)} ml</span>
         </div>
         <Said here={here} />
+        {dragged !== undefined && Math.abs(dragged - pour.ml) >= 2.5 && (
+          <p className="m-0 mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
+            <Button onClick={() => lean(dragged)}>Pour {round(dragged)} ml</Button>
+            <Button weight="plain" onClick={() => setDragged(undefined)}>
+              Leave it at {round(pour.ml)} ml
+            </Button>
+          </p>
+        )}
         {answer.leans && dragged === undefined && (
           <p className="m-0 mt-1">
             You pour {Math.abs(Math.round(pour.ml - answer.leans.accountMl))} ml{' '}
@@ -149,40 +155,5 @@ function Sure({ odds, answer, stale, spec }: SureProps) {
         <Measures measures={odds.measures} base={spec.base} />
       </div>
     </div>
-  );
-}
-
-/** Chances at a pour between two points of the curve. */
-function chancesFor(points: readonly WeavePoint[], ml: number): Chances {
-  const i = Math.max(
-    0,
-    points.findLastIndex((p) => p.ml <= ml),
-  );
-  const a = points[i];
-  const b = points[i + 1] ?? a;
-  if (!a || !b) return { hard: 0, asWanted: 0, tooSoft: 0, wetTop: 0, caught: 0 };
-  const share = b.ml > a.ml ? Math.min(1, Math.max(0, (ml - a.ml) / (b.ml - a.ml))) : 0;
-  const mix = (key: keyof Chances): number => a.chances[key] + share * (b.chances[key] - a.chances[key]);
-  return {
-    hard: mix('hard'),
-    asWanted: mix('asWanted'),
-    tooSoft: mix('tooSoft'),
-    wetTop: mix('wetTop'),
-    caught: mix('caught'),
-  };
-}
-
-function Said({ here }: { readonly here: Chances }) {
-  const more = [
-    here.wetTop >= 0.01 && `${inAHundred(here.wetTop)} wet on top`,
-    here.caught >= 0.01 && `${inAHundred(here.caught)} caught at the base`,
-  ].filter((s) => s !== false);
-  return (
-    <p className="m-0">
-      Of a hundred such pots <strong className="text-husk">{inAHundred(here.hard)} come out hard</strong>,{' '}
-      <strong>{inAHundred(here.asWanted)} as wanted</strong>,{' '}
-      <strong className="text-water">{inAHundred(here.tooSoft)} too soft</strong>
-      {more.length > 0 && <>; {more.join(', ')}</>}.
-    </p>
   );
 }

@@ -1,5 +1,5 @@
-import { lazy, Suspense, useMemo } from 'react';
-import { Link } from 'react-router';
+import { lazy, Suspense, useEffect, useMemo } from 'react';
+import { Link, useLocation } from 'react-router';
 import { fetched } from '../../keeping/fetched.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { measuresOf } from '../../stores/kitchenRows.js';
@@ -26,6 +26,7 @@ const TheBase = lazy(() => below().then((m) => ({ default: m.TheBase })));
 /** What to pour: three choices, one number, and where every gram of it goes. */
 export function PourScreen() {
   const plan = usePlan();
+  useMending();
   if (!plan) return <NoPlan />;
   const { draft, answer } = plan;
   return (
@@ -51,6 +52,15 @@ export function PourScreen() {
       </Suspense>
     </div>
   );
+}
+
+/** Who was led here to change something wrong finds it under the keys. */
+function useMending(): void {
+  const { state } = useLocation();
+  const mend = typeof state === 'object' && state !== null && 'mend' in state;
+  useEffect(() => {
+    if (mend) document.querySelector<HTMLElement>('[aria-invalid=true], [data-wrong=true]')?.focus();
+  }, [mend]);
 }
 
 /** The account, the method, what goes in, salt and rules: each holds by itself. */

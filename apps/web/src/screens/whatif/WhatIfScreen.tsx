@@ -1,11 +1,13 @@
 import { answer } from '@hammock/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { specOf } from '../../stores/draftOf.js';
 import { useCourse } from '../../stores/course.js';
 import { useKitchenThings } from '../../stores/kitchenThings.js';
 import { useQuickOdds } from '../../stores/quickOdds.js';
 import { fetched } from '../../keeping/fetched.js';
 import { Pick } from '../../ui/Pick.js';
+import { PlanProblem } from '../../ui/PlanProblem.js';
 import { Segments } from '../../ui/Segments.js';
 import { SideBySide } from '../../ui/SideBySide.js';
 import { troubleText } from '../../words/potWords.js';
@@ -26,7 +28,9 @@ export function WhatIfScreen() {
 type Poured = 'same' | 'anew';
 
 function Varied({ plan }: { readonly plan: PlanView }) {
-  const { draft, input } = plan;
+  const input = plan.good ?? plan.input;
+  // The last plan that could be read is what is varied.
+  const draft = useMemo(() => ({ ...plan.draft, spec: specOf(input) }), [plan.draft, input]);
   const kitchen = useKitchenThings();
   const variations = useMemo(() => variationsOf(input, draft, kitchen), [input, draft, kitchen]);
   const [chosen, choose] = useState('lid/off');
@@ -54,6 +58,7 @@ function Varied({ plan }: { readonly plan: PlanView }) {
           The plan, minute by minute
         </Link>
       </header>
+      <PlanProblem plan={plan} at="/what-if" />
       <p className="m-0 flex flex-wrap items-baseline gap-x-2 text-[1.35rem]">
         {draft.label}, but{' '}
         <Pick label="Done otherwise" value={variation?.value} options={variations} onChange={choose} />
@@ -79,9 +84,11 @@ function Varied({ plan }: { readonly plan: PlanView }) {
           stale={one.stale || two.stale}
         />
       ) : (
-        <p aria-busy className="text-xl">
-          {one.failed || two.failed ? 'This could not be simulated just now.' : 'Cooking both …'}
-        </p>
+        plan.good && (
+          <p aria-busy className="text-xl">
+            {one.failed || two.failed ? 'This could not be simulated just now.' : 'Cooking both …'}
+          </p>
+        )
       )}
     </div>
   );
