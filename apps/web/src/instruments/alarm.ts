@@ -13,6 +13,9 @@ export function primeAlarm(): void {
   if (context.state === 'suspended') void context.resume();
 }
 
+/** Whether it would be heard (Instruments.isAwake). A browser without sound has nothing to wake. */
+export const isAwake = (): boolean => typeof AudioContext === 'undefined' || context?.state === 'running';
+
 /** Three rising strokes on a pot lid, and the same in vibration. */
 function ring(): void {
   rung += 1;

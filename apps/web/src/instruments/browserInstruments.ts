@@ -1,6 +1,6 @@
-import { alarmAt, primeAlarm } from './alarm.js';
+import { alarmAt, isAwake, primeAlarm } from './alarm.js';
 import type { Instruments } from './instruments.js';
 import { keepAwake } from './keepAwake.js';
 
 /** The instruments of a browser: its sound, its vibration, its wake lock. */
-export const browserInstruments: Instruments = { primeAlarm, alarmAt, keepAwake };
+export const browserInstruments: Instruments = { primeAlarm, isAwake, alarmAt, keepAwake };

@@ -4,6 +4,8 @@ import { createContext, use } from 'react';
 export interface Instruments {
   /** Wakes the sound. Browsers allow it only inside a tap, so every tap at the stove calls this. */
   readonly primeAlarm: () => void;
+  /** Whether it would be heard: false until it was woken since the page was opened. */
+  readonly isAwake: () => boolean;
   /**
    * Rings at `dueAtMs` by this device's clock, once; undefined calls it off. A time already past does not ring: it
    * was missed, not reached.
@@ -18,6 +20,7 @@ const none = (): void => undefined;
 /** Passed in by `main.tsx`; without it the stove is silent and the screen may sleep. */
 export const InstrumentsPassedIn = createContext<Instruments>({
   primeAlarm: none,
+  isAwake: () => true,
   alarmAt: none,
   keepAwake: () => none,
 });

@@ -13,13 +13,18 @@ import { KitchenScreen } from './kitchen/KitchenScreen.js';
 import { NotebookScreen } from './notebook/NotebookScreen.js';
 import { PageScreen } from './notebook/PageScreen.js';
 import { PourScreen } from './pour/PourScreen.js';
-import { clockText } from './stove/clock.js';
+import { clockText } from '../words/clock.js';
 import { dayText } from './notebook/days.js';
 import { StoveScreen } from './stove/StoveScreen.js';
 
 /** Instruments that write down what they were asked. */
 const sleepAgain = jest.fn();
-const instruments = { primeAlarm: jest.fn(), alarmAt: jest.fn(), keepAwake: jest.fn(() => sleepAgain) };
+const instruments = {
+  primeAlarm: jest.fn(),
+  isAwake: jest.fn(() => true),
+  alarmAt: jest.fn(),
+  keepAwake: jest.fn(() => sleepAgain),
+};
 
 async function show(path: string) {
   const shown = render(
@@ -197,6 +202,12 @@ describe('Stove', () => {
     expect(useCooks.getState().active?.pouredMl).toBe(700);
     press('Give this pot up');
     expect(screen.getByText('No pot is on.')).toBeTruthy();
+    expect(document.activeElement?.textContent).toBe('Put it back on the stove');
+    expect(instruments.alarmAt).toHaveBeenLastCalledWith(undefined);
+    press('Put it back on the stove');
+    expect(screen.getByTestId('clock')).toBeTruthy();
+    expect(useCooks.getState().active?.abandoned).toBe(false);
+    press('Give this pot up');
     expect(sleepAgain).toHaveBeenCalled();
     jest.useRealTimers();
   });
@@ -234,12 +245,14 @@ describe('Notebook', () => {
     return cook;
   };
 
-  it('lists pots with what was poured and how they came out, not those given up', async () => {
+  it('lists pots with what was poured and how they came out, and says which were given up', async () => {
     page();
     await show('/notebook');
-    expect(screen.getAllByRole('link', { name: /Pilaf/u })).toHaveLength(2);
+    expect(screen.getAllByRole('link', { name: /Pilaf/u })).toHaveLength(3);
+    expect(screen.getByText('given up')).toBeTruthy();
+    // What was given up says nothing about how pots come out.
     expect(screen.getByText('0 of 1 came out as wanted.')).toBeTruthy();
-    expect(screen.getAllByText(/% (more|less) than advised/u)).toHaveLength(2);
+    expect(screen.getAllByText(/% (more|less) than advised/u)).toHaveLength(3);
     expect(screen.getByText('not judged yet')).toBeTruthy();
   });
 

@@ -5,6 +5,7 @@ import { engineNow } from './engine.js';
 import { useKitchen } from './kitchen.js';
 import { cupOf } from './planInput.js';
 import { nowMs } from './time.js';
+import { newId } from '../keeping/newId.js';
 
 /** What the notebook's list keeps of a cook. */
 export function lineOf<T extends Partial<CookRecord>>(cook: T): Omit<T, 'input' | 'answer' | 'events'> {
@@ -20,7 +21,7 @@ export function newCook(
 ): CookRecord {
   const { dishId, bagId, vesselId, hobId, label } = draft;
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     dishId,
     bagId,
     vesselId,

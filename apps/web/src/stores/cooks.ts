@@ -18,10 +18,13 @@ import type { Draft } from './draftOf.js';
 import { engineNow } from './engine.js';
 import { useOutbox } from './outbox.js';
 import { nowMs } from './time.js';
+import { newId } from '../keeping/newId.js';
 
 export interface CookStore {
   /** The pot on the stove, or the last one still without an outcome. */
   readonly active: CookRecord | null;
+  /** The pot that was given up last on this device, until another is begun. */
+  readonly givenUp: CookRecord | null;
   /** The notebook's pages, newest first; undefined until asked for. */
   readonly recent: readonly CookLine[] | undefined;
   readonly begin: (draft: Draft, input: PlanInput) => boolean;
@@ -30,6 +33,8 @@ export interface CookStore {
   /** How it came out; `seen` is the pot as whoever judged it saw it. */
   readonly judge: (seen: CookLine, outcome: Omit<OutcomeRecord, 'atMs'>) => void;
   readonly giveUp: () => void;
+  /** A pot given up by mistake stands on the stove again, its clock where it would be. */
+  readonly takeUpAgain: (id: string) => Promise<void>;
   readonly putAway: () => void;
   readonly loadActive: () => Promise<void>;
   readonly loadRecent: () => Promise<void>;
@@ -37,7 +42,7 @@ export interface CookStore {
   readonly loadEarlier: () => Promise<boolean>;
 }
 
-type KeptCooks = Pick<CookStore, 'active' | 'recent'>;
+type KeptCooks = Pick<CookStore, 'active' | 'givenUp' | 'recent'>;
 
 /** Pots on one page of the notebook. */
 export const PAGE = 100;
@@ -73,12 +78,17 @@ export const useCooks = create<CookStore>()(
       };
       return {
         active: null,
+        givenUp: null,
         recent: undefined,
         begin: (draft, input) => {
           const result = engineNow()?.answer(input);
           if (!result?.ok) return false;
           const cook = newCook(draft, input, result.value);
-          set({ active: cook, recent: get().recent && [lineOf(cook), ...(get().recent ?? [])] });
+          set({
+            active: cook,
+            givenUp: null,
+            recent: get().recent && [lineOf(cook), ...(get().recent ?? [])],
+          });
           useOutbox.getState().post(beginning(cook));
           return true;
         },
@@ -88,7 +98,7 @@ export const useCooks = create<CookStore>()(
           const { undoable } = replay(active.answer.stages, eventsOf(active));
           const followsId = inOrder(eventsOf(active)).at(-1)?.id;
           const tap: TapRecord = {
-            id: crypto.randomUUID(),
+            id: newId(),
             kind,
             stageId,
             atMs: nowMs(),
@@ -112,7 +122,18 @@ export const useCooks = create<CookStore>()(
           if (!active) return;
           say(active.id, { abandoned: true });
           change(active.id, { abandoned: true });
-          set({ active: null });
+          set({ active: null, givenUp: { ...active, abandoned: true } });
+        },
+        takeUpAgain: async (id) => {
+          const { givenUp } = get();
+          say(id, { abandoned: false }, givenUp ?? undefined);
+          change(id, { abandoned: false });
+          if (givenUp?.id === id) {
+            set({ active: { ...givenUp, abandoned: false }, givenUp: null });
+            return;
+          }
+          const reply = await ask('GET', cookPath(id));
+          if (reply.kind === 'stored') set({ active: { ...(reply.body as CookRecord), abandoned: false } });
         },
         putAway: () => {
           set({ active: null });
@@ -153,7 +174,7 @@ export const useCooks = create<CookStore>()(
       version: 1,
       shape: COOKS_SHAPE,
       steps: [cooksWithRevisions],
-      keeps: ({ active, recent }: CookStore) => ({ active, recent: recent?.slice(0, 30) }),
+      keeps: ({ active, givenUp, recent }: CookStore) => ({ active, givenUp, recent: recent?.slice(0, 30) }),
     }),
   ),
 );

@@ -16,7 +16,11 @@ const WHOLE = looseObject({
   events: optional(array(TAP)),
 });
 /** What this browser keeps of cooks; anything else is begun anew. */
-export const COOKS_SHAPE = looseObject({ active: nullable(WHOLE), recent: optional(array(LINE)) });
+export const COOKS_SHAPE = looseObject({
+  active: nullable(WHOLE),
+  givenUp: optional(nullable(WHOLE)),
+  recent: optional(array(LINE)),
+});
 
 /** What was kept before pots had revisions; an undo then took back the last tap by its time. */
 export function cooksWithRevisions(kept: Record<string, unknown>): unknown {

@@ -12,6 +12,7 @@ import { changesBetween, onUndo, useHistory, withChanges } from './history.js';
 import { useKitchen } from './kitchen.js';
 import { onLetters, useOutbox } from './outbox.js';
 import { cupOf, planInputOf } from './planInput.js';
+import { newId } from '../keeping/newId.js';
 
 /** The part of a draft that undo puts back. */
 const undoable = ({ dishId, label, spec, bagId, vesselId, hobId }: Draft) => ({
@@ -109,7 +110,7 @@ export const useDraft = create<DraftStore>()(
         },
         takeUp: ({ dishId, label, bagId, vesselId, hobId, input }) => {
           put({
-            planId: crypto.randomUUID(),
+            planId: newId(),
             dishId,
             label,
             bagId,

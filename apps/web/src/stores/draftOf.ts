@@ -1,6 +1,7 @@
 import { METHOD_VESSEL, type PlanInput } from '@hammock/core';
 import type { DishRecord, DishSpec, PlanRecord } from '@hammock/core/records';
 import { useKitchen } from './kitchen.js';
+import { newId } from '../keeping/newId.js';
 
 /** The plan being worked on: a dish for so many, and which of the household's things it is made with. */
 export interface Draft {
@@ -22,7 +23,7 @@ export function draftOf(dish: DishRecord, before: Draft | null): Draft {
   const kind = METHOD_VESSEL[spec.method ?? 'coveredAbsorption'];
   const fits = (id: string | null | undefined): boolean => vessels.find((v) => v.id === id)?.kind === kind;
   return {
-    planId: before?.planId ?? crypto.randomUUID(),
+    planId: before?.planId ?? newId(),
     dishId: dish.id,
     label: dish.label,
     spec,

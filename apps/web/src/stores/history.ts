@@ -1,5 +1,6 @@
 import diff, { type Difference } from 'microdiff';
 import { create } from 'zustand';
+import { createJSONStorage, persist } from 'zustand/middleware';
 import { deviceNowMs } from '../keeping/deviceClock.js';
 
 /** One edit, small and invertible: which thing changed, and each change with what was there before. */
@@ -51,36 +52,54 @@ const holds = (outer: Difference, inner: Difference): boolean =>
 const goesOn = (last: Edit, edit: Pick<Edit, 'changes'>): boolean =>
   pathsOf(last) === pathsOf(edit) || edit.changes.every((c) => last.changes.some((o) => holds(o, c)));
 
-/** The edits of this visit, done and undone. */
-export const useHistory = create<HistoryStore>()((set, get) => ({
-  past: [],
-  future: [],
-  record: (edit) => {
-    if (edit.changes.length === 0) return;
-    const { past } = get();
-    const atMs = deviceNowMs();
-    const last = past.at(-1);
-    const same = last?.target === edit.target && atMs - last.atMs < TOGETHER_MS && goesOn(last, edit);
-    const next: Edit = same
-      ? { ...edit, changes: joined(last.changes, edit.changes), atMs }
-      : { ...edit, atMs };
-    set({ past: [...(same ? past.slice(0, -1) : past), next].slice(-MOST_EDITS), future: [] });
-  },
-  undo: () => {
-    const { past, future } = get();
-    const edit = past.at(-1);
-    if (!edit) return;
-    put(edit, true);
-    set({ past: past.slice(0, -1), future: [edit, ...future] });
-  },
-  redo: () => {
-    const { past, future } = get();
-    const [edit] = future;
-    if (!edit) return;
-    put(edit, false);
-    set({ past: [...past, edit], future: future.slice(1) });
-  },
-}));
+/** The edits of this visit, done and undone; a page that is loaded anew still has them. */
+export const useHistory = create<HistoryStore>()(
+  persist(
+    (set, get) => ({
+      past: [],
+      future: [],
+      record: (edit) => {
+        if (edit.changes.length === 0) return;
+        const { past } = get();
+        const atMs = deviceNowMs();
+        const last = past.at(-1);
+        const same = last?.target === edit.target && atMs - last.atMs < TOGETHER_MS && goesOn(last, edit);
+        const next: Edit = same
+          ? { ...edit, changes: joined(last.changes, edit.changes), atMs }
+          : { ...edit, atMs };
+        set({ past: [...(same ? past.slice(0, -1) : past), next].slice(-MOST_EDITS), future: [] });
+      },
+      undo: () => {
+        const { past, future } = get();
+        const edit = past.at(-1);
+        if (!edit) return;
+        put(edit, true);
+        set({ past: past.slice(0, -1), future: [edit, ...future] });
+      },
+      redo: () => {
+        const { past, future } = get();
+        const [edit] = future;
+        if (!edit) return;
+        put(edit, false);
+        set({ past: [...past, edit], future: future.slice(1) });
+      },
+    }),
+    {
+      name: 'hammock.history',
+      version: 1,
+      storage: createJSONStorage(() => sessionStorage),
+      partialize: ({ past, future }) => ({ past, future }),
+      merge: (kept, current) => ({ ...current, ...(isKept(kept) ? kept : {}) }),
+    },
+  ),
+);
+
+/** What was kept by this version and nobody has tampered with. */
+const isKept = (kept: unknown): kept is Pick<HistoryStore, 'past' | 'future'> =>
+  typeof kept === 'object' &&
+  kept !== null &&
+  Array.isArray((kept as HistoryStore).past) &&
+  Array.isArray((kept as HistoryStore).future);
 
 /** Two edits as one: what was there before the first, what is there after the second. */
 function joined(first: readonly Difference[], second: readonly Difference[]): readonly Difference[] {

@@ -8,6 +8,7 @@ import { Postman } from '../keeping/postman.js';
 import type { Heard, View } from '../keeping/postmanParts.js';
 import { aloneInBrowser, otherTabs } from '../keeping/tabs.js';
 import { forgetText } from '../keeping/deviceStorage.js';
+import { newId } from '../keeping/newId.js';
 
 export interface Outbox extends View {
   readonly post: (order: Order) => void;
@@ -36,7 +37,7 @@ const postman: Postman = new Postman({
   box: deviceBox(),
   ask,
   nowMs: deviceNowMs,
-  newId: () => crypto.randomUUID(),
+  newId,
   random: Math.random,
   alone: (work) => aloneInBrowser('hammock.outbox', work),
   later: (work, ms) => {

@@ -1,8 +1,9 @@
-import type { ButtonHTMLAttributes } from 'react';
+import type { ButtonHTMLAttributes, Ref } from 'react';
 
 export interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   /** `act` is the one thing to do next; `quiet` is everything else. */
   readonly weight?: 'act' | 'quiet' | 'plain';
+  readonly ref?: Ref<HTMLButtonElement>;
 }
 
 const LOOK = {

@@ -1,9 +1,17 @@
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { NavLink, Outlet, useLocation } from 'react-router';
+import { fetched } from '../keeping/fetched.js';
 import { useCooks } from '../stores/cooks.js';
+import { useDraft } from '../stores/draft.js';
+import { useSaid } from '../stores/said.js';
 import { Fence } from './Fence.js';
 import { KeepingLine, KeepingNotices } from './Keeping.js';
 import { UndoBar } from './UndoBar.js';
+import { useScrollPlace } from './useScrollPlace.js';
+
+const StoveWatch = lazy(() =>
+  fetched(() => import('./StoveWatch.js')).then((m) => ({ default: m.StoveWatch })),
+);
 
 const TAGS = [
   ['/', 'Pour'],
@@ -18,15 +26,11 @@ const OF_POUR: ReadonlySet<string> = new Set(['/method', '/compare', '/course', 
 
 /** The line every screen hangs from, with a tag for each; and what there is to say about the server. */
 export function Shell() {
-  const cooking = useCooks((s) => s.active !== null && s.active.outcome === null);
-  useEffect(() => {
-    document.title = 'Hammock';
-  }, []);
+  const cook = useCooks((s) => s.active);
+  const cooking = cook?.outcome === null;
   const { pathname } = useLocation();
-  // Another screen begins at its top, however far down the last one was read.
-  useEffect(() => {
-    document.documentElement.scrollTop = 0;
-  }, [pathname]);
+  useScrollPlace();
+  useTitle(pathname);
   const ofPour = OF_POUR.has(pathname);
   return (
     <div className="mx-auto flex min-h-dvh max-w-[82rem] flex-col px-4 pb-24 sm:px-8 sm:pb-10">
@@ -34,7 +38,7 @@ export function Shell() {
         href="#main"
         className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-ground"
       >
-        To the screen
+        Skip to what is on the page
       </a>
       <nav
         aria-label="Screens"
@@ -80,6 +84,45 @@ export function Shell() {
         </Fence>
       </main>
       <KeepingLine />
+      <Said />
+      {cook && cooking && (
+        <Suspense fallback={null}>
+          <StoveWatch key={cook.id} cook={cook} />
+        </Suspense>
+      )}
     </div>
+  );
+}
+
+const TITLE: Readonly<Record<string, string>> = {
+  '/': 'Pour',
+  '/stove': 'Stove',
+  '/method': 'Stages',
+  '/compare': 'Another way',
+  '/course': 'Minute by minute',
+  '/what-if': 'What if',
+  '/dishes': 'Dishes',
+  '/notebook': 'Notebook',
+  '/kitchen': 'Kitchen',
+  '/kitchen/water-test': 'Water test',
+};
+
+/** The title by which a tab, a bookmark or a screen reader knows the page. */
+function useTitle(pathname: string): void {
+  const label = useDraft((s) => s.draft?.label);
+  const what = TITLE[pathname] ?? (pathname.startsWith('/notebook/') ? 'A page of the notebook' : 'Not here');
+  const ofDish = pathname === '/' || OF_POUR.has(pathname);
+  useEffect(() => {
+    document.title = [what, ofDish ? label : undefined, 'Hammock'].filter(Boolean).join(' · ');
+  }, [what, ofDish, label]);
+}
+
+/** The one polite line: what changed, half a second after it did. */
+function Said() {
+  const text = useSaid((s) => s.text);
+  return (
+    <p className="sr-only" role="status" data-testid="said">
+      {text}
+    </p>
   );
 }

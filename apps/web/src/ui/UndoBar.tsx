@@ -20,8 +20,8 @@ export function UndoBar() {
       if (!(e.ctrlKey || e.metaKey) || e.altKey) return;
       const key = e.key.toLowerCase();
       if (key !== 'z' && key !== 'y') return;
-      // A pasted list is text of its own, with its own undo.
-      if (e.target instanceof HTMLTextAreaElement) return;
+      // What is being typed has an undo of its own: the browser's.
+      if (e.target instanceof HTMLTextAreaElement || e.target instanceof HTMLInputElement) return;
       e.preventDefault();
       press(key === 'y' || e.shiftKey ? 'redo' : 'undo');
     };

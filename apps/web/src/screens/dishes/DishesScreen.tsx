@@ -11,6 +11,7 @@ import { TakenAway } from '../../ui/TakenAway.js';
 import { Pick } from '../../ui/Pick.js';
 import { METHOD } from '../../words/words.js';
 import { BASES, baseOf, matching, type BaseKind } from './dishes.js';
+import { newId } from '../../keeping/newId.js';
 
 const ANY = { value: 'any', label: 'any' };
 
@@ -123,9 +124,7 @@ function Card({ dish, use }: { readonly dish: DishRecord; readonly use: DishUseR
         <Button
           weight="plain"
           aria-label={`Copy ${dish.label}`}
-          onClick={() =>
-            keep('dishes', crypto.randomUUID(), { ...fieldsOf(dish), label: `${dish.label}, again` })
-          }
+          onClick={() => keep('dishes', newId(), { ...fieldsOf(dish), label: `${dish.label}, again` })}
         >
           Copy
         </Button>

@@ -5,6 +5,7 @@ import type { KitchenFields, KitchenKind, KitchenLists } from '../../stores/kitc
 import { Button } from '../../ui/Button.js';
 import { TakenAway } from '../../ui/TakenAway.js';
 import { problemsOf } from './checks.js';
+import { newId } from '../../keeping/newId.js';
 
 type Kind = Exclude<KitchenKind, 'dishes' | 'steamTests' | 'methods'>;
 
@@ -66,10 +67,7 @@ export function ThingList<K extends Kind>({
         <h2 id={kind} className="m-0 text-[1.35rem] font-bold">
           {title}
         </h2>
-        <Button
-          weight="plain"
-          onClick={() => setEditing({ id: crypto.randomUUID(), value: fresh, isNew: true })}
-        >
+        <Button weight="plain" onClick={() => setEditing({ id: newId(), value: fresh, isNew: true })}>
           Add {/^[aeiou]/u.test(one) ? 'an' : 'a'} {one}
         </Button>
       </div>

@@ -18,6 +18,7 @@ import { optionsOf, Pick } from '../../ui/Pick.js';
 import { HEAT } from '../../words/words.js';
 import { NumberField } from '../../ui/NumberField.js';
 import { tenths, whole } from '../../words/numbers.js';
+import { newId } from '../../keeping/newId.js';
 
 const PROBLEM: Readonly<Record<WaterTestProblem, string>> = {
   notBoiling:
@@ -220,7 +221,7 @@ export function WaterTestScreen() {
                   weight="act"
                   onClick={() => {
                     const label = `${vessel.label} on the ${hob.label}, ${HEAT[heat]}`;
-                    keep('steamTests', same?.id ?? crypto.randomUUID(), {
+                    keep('steamTests', same?.id ?? newId(), {
                       label,
                       vesselId: vessel.id,
                       hobId: hob.id,

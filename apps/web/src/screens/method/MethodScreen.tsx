@@ -24,6 +24,7 @@ import { usePlan, type PlanView } from '../../stores/usePlan.js';
 import { added, changed, moved, removed, split } from './editStages.js';
 import { StageRow } from './StageRow.js';
 import { TimeLine } from './TimeLine.js';
+import { newId } from '../../keeping/newId.js';
 
 /** The stages of a dish: read, dragged, split, changed, and kept as a method of one's own. */
 export function MethodScreen() {
@@ -165,7 +166,7 @@ function KeepMethod({ stages, disabled }: { readonly stages: readonly Stage[]; r
         const label = name.trim();
         if (label === '' || disabled) return;
         const method = useDraft.getState().draft?.spec.method ?? 'coveredAbsorption';
-        useKitchen.getState().keep('methods', crypto.randomUUID(), { label, method, stages });
+        useKitchen.getState().keep('methods', newId(), { label, method, stages });
         setKept(label);
         setName('');
       }}

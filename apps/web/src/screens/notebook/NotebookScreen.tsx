@@ -21,12 +21,11 @@ export function NotebookScreen() {
     void loadRecent();
   }, [loadRecent]);
   const [today] = useState(nowMs);
-  const kept = recent?.filter((c) => !c.abandoned);
   return (
     <section>
       <h1 className="m-0 text-[2rem] font-bold">Notebook</h1>
-      {kept === undefined && <p aria-busy>Turning the pages …</p>}
-      {kept?.length === 0 && (
+      {recent === undefined && <p aria-busy>Turning the pages …</p>}
+      {recent?.length === 0 && (
         <p className="text-lg">
           Nothing is written down yet. Cook a pot from{' '}
           <Link to="/" className="underline decoration-husk decoration-2 underline-offset-4">
@@ -35,15 +34,15 @@ export function NotebookScreen() {
           and say how it came out: it takes ten seconds.
         </p>
       )}
-      {kept && kept.length > 0 && (
+      {recent && recent.length > 0 && (
         <>
-          <Summary cooks={kept} />
+          <Summary cooks={recent.filter((c) => !c.abandoned)} />
           <ol className="m-0 mt-4 list-none border-t-2 border-ink p-0" aria-label="Pots cooked">
-            {kept.map((cook) => (
+            {recent.map((cook) => (
               <Line key={cook.id} cook={cook} today={today} />
             ))}
           </ol>
-          <Earlier listed={recent?.length ?? 0} />
+          <Earlier listed={recent.length} />
         </>
       )}
     </section>
@@ -115,13 +114,13 @@ function Line({ cook, today }: { readonly cook: CookLine; readonly today: number
           {poured.main} poured
         </span>
         <span className="max-lg:col-start-2">
-          {outcome ? (
+          {outcome && !cook.abandoned ? (
             <>
               <strong>{VERDICT[outcome.texture]}</strong>, base {BASE[outcome.base]}
               {outcome.note !== '' && <span className="block text-faint">“{outcome.note}”</span>}
             </>
           ) : (
-            <em>not judged yet</em>
+            <em>{cook.abandoned ? 'given up' : 'not judged yet'}</em>
           )}
         </span>
       </Link>

@@ -2,6 +2,7 @@ import { memo, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
+import { newId } from '../../keeping/newId.js';
 
 /** Keeps the pot as it now stands as a dish: over the one it came from, or as one of its own. */
 export const KeepAsDish = memo(function KeepAsDish({
@@ -34,7 +35,7 @@ export const KeepAsDish = memo(function KeepAsDish({
         className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2"
         onSubmit={(e) => {
           e.preventDefault();
-          if (name.trim() !== '') keep(crypto.randomUUID(), name.trim());
+          if (name.trim() !== '') keep(newId(), name.trim());
         }}
       >
         {known && dishId !== null && (

@@ -1,20 +1,29 @@
 import { isWet, plannedMin, secondsLeft, type RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
+import { useRef } from 'react';
 import { Link } from 'react-router';
+import { deviceNowMs } from '../../keeping/deviceClock.js';
 import { useCooks } from '../../stores/cooks.js';
 import { Button } from '../../ui/Button.js';
 import { Fence } from '../../ui/Fence.js';
 import { ACT } from '../../words/acts.js';
 import { useInstruments } from '../../instruments/instruments.js';
-import { clockText } from './clock.js';
+import { clockText } from '../../words/clock.js';
 import { Finished } from './Finished.js';
 import { Poured } from './Poured.js';
 import { StageList } from './StageList.js';
 import { clockWords, settingOf } from './stageWords.js';
 import { TimeSling } from './TimeSling.js';
-import { useAwake, useNowMs, useRun } from './useStove.js';
+import { useNowMs, useRun } from '../../stores/run.js';
+import { useAwake } from './useStove.js';
 import { useStoveOdds } from './useStoveOdds.js';
 import { WhenToLook } from './WhenToLook.js';
+
+/** Who gave a pot up finds the way back under the keys. */
+const focusOnce = (button: HTMLButtonElement | null): void => button?.focus();
+
+/** Two presses within this time were meant as one, ms. */
+const TOGETHER_MS = 600;
 
 /** The pot on the stove: one act, its clock, what to look for, what comes next. */
 export function StoveScreen() {
@@ -24,9 +33,19 @@ export function StoveScreen() {
 }
 
 function NoPot() {
+  const givenUp = useCooks((s) => s.givenUp);
+  const takeUpAgain = useCooks((s) => s.takeUpAgain);
   return (
     <section>
       <h1 className="text-3xl font-bold">No pot is on.</h1>
+      {givenUp && (
+        <p className="m-0 flex flex-wrap items-center gap-x-4 text-lg" role="status">
+          {givenUp.label} was given up; its page is in the notebook.
+          <Button ref={focusOnce} onClick={() => void takeUpAgain(givenUp.id)}>
+            Put it back on the stove
+          </Button>
+        </p>
+      )}
       <p className="text-lg">
         <Link to="/" className="underline decoration-husk decoration-2 underline-offset-4">
           See what to pour
@@ -48,7 +67,8 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   const now = useNowMs();
   const tap = useCooks((s) => s.tap);
   const giveUp = useCooks((s) => s.giveUp);
-  const { primeAlarm } = useInstruments();
+  const { primeAlarm, isAwake } = useInstruments();
+  const lastMs = useRef(-Infinity);
   const { keepMl } = useStoveOdds(cook);
   const here = run.stages[run.current];
   const next = run.stages[run.current + 1];
@@ -61,6 +81,12 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   const left = secondsLeft(here, now) ?? Math.round(plannedMin(stage) * 60);
   const pressed = (kind: 'start' | 'done' | 'extend' | 'undo', minutes?: number) => {
     primeAlarm();
+    // A wet thumb that bounces would skip a stage: two presses of the large button close together are one.
+    if (kind === 'start' || kind === 'done') {
+      const at = deviceNowMs();
+      if (at - lastMs.current < TOGETHER_MS) return;
+      lastMs.current = at;
+    }
     tap(kind, kind === 'undo' ? (run.undoable?.stageId ?? stage.id) : stage.id, minutes);
   };
   return (
@@ -88,6 +114,14 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           {clockText(left)}
         </p>
         <p className="m-0 text-faint">{clockWords(stage, waiting, left)}</p>
+        {!waiting && !isAwake() && (
+          <p className="m-0 mt-1 flex flex-wrap items-center gap-x-4">
+            The bell has been silent since this page was opened.
+            <Button weight="plain" onClick={primeAlarm}>
+              Wake the bell
+            </Button>
+          </p>
+        )}
       </section>
       {stage.id === pourId ? (
         <Poured cook={cook} keepMl={keepMl} />

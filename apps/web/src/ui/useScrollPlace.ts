@@ -1,0 +1,63 @@
+import { useEffect } from 'react';
+import { useLocation, useNavigationType } from 'react-router';
+
+const NAME = 'hammock.places';
+/** A screen whose pieces come one after the other has until then to be long enough, ms. */
+const COMES_WITHIN_MS = 2500;
+
+/** How far down each visited screen was read, by its entry in the history of this tab. */
+function places(): Record<string, number> {
+  try {
+    return JSON.parse(sessionStorage.getItem(NAME) ?? '{}') as Record<string, number>;
+  } catch {
+    return {};
+  }
+}
+
+function keep(key: string, y: number): void {
+  try {
+    sessionStorage.setItem(NAME, JSON.stringify({ ...places(), [key]: Math.round(y) }));
+  } catch {
+    // Where nothing can be kept, a screen begins at its top.
+  }
+}
+
+/** Another screen begins at its top; one that is gone back to, or loaded anew, where it was read last. */
+export function useScrollPlace(): void {
+  const { key, pathname } = useLocation();
+  const how = useNavigationType();
+  useEffect(() => {
+    const root = document.documentElement;
+    history.scrollRestoration = 'manual';
+    const wanted = how === 'POP' ? (places()[key] ?? 0) : 0;
+    let frame = 0;
+    const until = performance.now() + COMES_WITHIN_MS;
+    const go = (): void => {
+      root.scrollTop = wanted;
+      if (Math.abs(root.scrollTop - wanted) > 1 && performance.now() < until)
+        frame = requestAnimationFrame(go);
+    };
+    go();
+    // Who begins to scroll by himself is not pulled back.
+    const stop = (): void => cancelAnimationFrame(frame);
+    const leave = (): void => keep(key, root.scrollTop);
+    const { signal, abort } = listening();
+    addEventListener('wheel', stop, { passive: true, signal });
+    addEventListener('touchmove', stop, { passive: true, signal });
+    addEventListener('keydown', stop, { signal });
+    addEventListener('pagehide', leave, { signal });
+    let y = root.scrollTop;
+    addEventListener('scroll', () => (y = root.scrollTop), { passive: true, signal });
+    return () => {
+      stop();
+      abort();
+      // The next screen is there already: what counts is where this one was.
+      keep(key, y);
+    };
+  }, [key, pathname, how]);
+}
+
+function listening() {
+  const controller = new AbortController();
+  return { signal: controller.signal, abort: () => controller.abort() };
+}
