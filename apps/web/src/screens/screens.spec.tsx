@@ -109,8 +109,14 @@ describe('Pour', () => {
     press('One more');
     expect(screen.getByRole('status', { name: 'How many' }).textContent).toBe('5');
     expect(screen.getByTestId('pour-other').textContent).not.toBe(four);
-    fireEvent.click(screen.getByTestId('pour-main'));
+    fireEvent.click(screen.getByRole('radio', { name: 'ml' }));
     expect(number()).toMatch(/ml$/u);
+    fireEvent.click(screen.getByRole('radio', { name: 'g' }));
+    expect(number()).toMatch(/\d g$/u);
+    // On this device only: the household's way is as it was.
+    expect(useKitchen.getState().household.metric).toBe(false);
+    fireEvent.click(screen.getByRole('radio', { name: 'cups' }));
+    expect(number()).toMatch(/cup/u);
     type(screen.getByRole('textbox', { name: 'Amount of Onion' }), 'lots');
     expect(screen.getByRole('alert').textContent).toContain('not an amount');
     press('Leave out Onion');
@@ -305,6 +311,12 @@ describe('Kitchen', () => {
       'From 10 to 60 cm.',
     ]);
     fireEvent.change(form.getByRole('textbox', { name: /Name/u }), { target: { value: 'Tin' } });
+    fireEvent.change(form.getByRole('textbox', { name: /Width/u }), { target: { value: '17,5' } });
+    // About half as high as wide: π/8 d³ is 2.1 litres.
+    expect(form.getByRole<HTMLInputElement>('textbox', { name: /Holds/u }).value).toBe('2100');
+    fireEvent.change(form.getByRole('textbox', { name: /Holds/u }), { target: { value: '1900' } });
+    fireEvent.change(form.getByRole('textbox', { name: /Width/u }), { target: { value: '17,4' } });
+    expect(form.getByRole<HTMLInputElement>('textbox', { name: /Holds/u }).value).toBe('1900');
     fireEvent.change(form.getByRole('textbox', { name: /Width/u }), { target: { value: '17,5' } });
     fireEvent.click(form.getByRole('button', { name: 'Keep' }));
     expect(useKitchen.getState().vessels.at(-1)).toMatchObject({ label: 'Tin', diameterCm: 17.5 });

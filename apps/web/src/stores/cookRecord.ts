@@ -26,7 +26,7 @@ export function newCook(
     bagId,
     vesselId,
     hobId,
-    cupId: cupOf(useKitchen.getState())?.id ?? null,
+    cupId: cupOf(useKitchen.getState(), draft.cupId)?.id ?? null,
     label,
     input,
     answer: withCautions(input, found),

@@ -15,13 +15,14 @@ import { cupOf, planInputOf } from './planInput.js';
 import { newId } from '../keeping/newId.js';
 
 /** The part of a draft that undo puts back. */
-const undoable = ({ dishId, label, spec, bagId, vesselId, hobId }: Draft) => ({
+const undoable = ({ dishId, label, spec, bagId, vesselId, hobId, cupId = null }: Draft) => ({
   dishId,
   label,
   spec,
   bagId,
   vesselId,
   hobId,
+  cupId,
 });
 let undoing = false;
 
@@ -108,7 +109,7 @@ export const useDraft = create<DraftStore>()(
           const dishSeen = useKitchen.getState().dishes.find((d) => d.id === dishId);
           change({ dishId, label, ...(dishSeen ? { dishSeen } : {}) });
         },
-        takeUp: ({ dishId, label, bagId, vesselId, hobId, input }) => {
+        takeUp: ({ dishId, label, bagId, vesselId, hobId, cupId, input }) => {
           put({
             planId: newId(),
             dishId,
@@ -116,6 +117,7 @@ export const useDraft = create<DraftStore>()(
             bagId,
             vesselId,
             hobId,
+            cupId,
             spec: specOf(input),
           });
         },
@@ -167,10 +169,10 @@ function send(): void {
   const { draft, stored } = useDraft.getState();
   sendTimer = undefined;
   if (!draft) return;
-  const { planId, dishId, label, bagId, vesselId, hobId } = draft;
+  const { planId, dishId, label, bagId, vesselId, hobId, cupId } = draft;
   const kitchen = useKitchen.getState();
   const input = planInputOf(draft, kitchen);
-  const body = { dishId, label, bagId, vesselId, hobId, cupId: cupOf(kitchen)?.id ?? null, input };
+  const body = { dishId, label, bagId, vesselId, hobId, cupId: cupOf(kitchen, cupId)?.id ?? null, input };
   const mine = stored?.planId === planId ? stored : undefined;
   useOutbox.getState().post({
     key: keyOf(planId),

@@ -12,6 +12,8 @@ export interface Draft {
   readonly bagId: string | null;
   readonly vesselId: string | null;
   readonly hobId: string | null;
+  /** The cup that "cups" mean; without it the kitchen's first. */
+  readonly cupId?: string | null;
   /** The dish as it was when the plan was taken from it: what keeping changes in it stands on. */
   readonly dishSeen?: DishRecord;
 }
@@ -36,6 +38,7 @@ export function draftOf(dish: DishRecord, before: Draft | null): Draft {
           vessels[0]
         )?.id ?? null),
     hobId: before?.hobId ?? hobs[0]?.id ?? null,
+    ...(before?.cupId == null ? {} : { cupId: before.cupId }),
     dishSeen: dish,
   };
 }
@@ -49,6 +52,7 @@ export const draftFrom = (plan: PlanRecord): Draft => ({
   bagId: plan.bagId,
   vesselId: plan.vesselId,
   hobId: plan.hobId,
+  cupId: plan.cupId,
 });
 
 /** The part of a plan that is the dish and not the kitchen. */

@@ -15,7 +15,7 @@ export interface DraftStore {
   /** True from a change until it is written down for the server. */
   readonly unsent: boolean;
   readonly chooseDish: (dish: DishRecord) => void;
-  readonly choose: (change: Partial<Pick<Draft, 'bagId' | 'vesselId' | 'hobId'>>) => void;
+  readonly choose: (change: Partial<Pick<Draft, 'bagId' | 'vesselId' | 'hobId' | 'cupId'>>) => void;
   readonly setPortions: (portions: number) => void;
   readonly setGrain: (amount: AmountInput) => void;
   /** Changes fields of the dish, and drops those that no longer belong to it. */
@@ -31,7 +31,7 @@ export interface DraftStore {
   readonly called: (dishId: string, label: string) => void;
   /** Takes up an earlier plan again, as a new one. */
   readonly takeUp: (
-    from: Pick<PlanRecord, 'dishId' | 'label' | 'bagId' | 'vesselId' | 'hobId' | 'input'>,
+    from: Pick<PlanRecord, 'dishId' | 'label' | 'bagId' | 'vesselId' | 'hobId' | 'cupId' | 'input'>,
   ) => void;
   /** Puts earlier fields back, for undo. */
   readonly putBack: (fields: Partial<Draft>) => void;

@@ -35,12 +35,17 @@ export function edited(
   return clashes.length === 0 ? { fields: merged, stoodOn: now } : { fields: said, stoodOn: seen };
 }
 
-/** The household's cups, spoons and jugs as the core measures with them. */
-export const measuresOf = (cups: readonly CupRecord[]): Measure[] =>
-  cups.map(({ kind, label, ml, parts, stepMl }) => ({
+/** The household's cups, spoons and jugs as the core measures with them; of several cups only the one that is meant. */
+export const measuresOf = (cups: readonly CupRecord[], cupId?: string | null): Measure[] =>
+  cupsMeant(cups, cupId).map(({ kind, label, ml, parts, stepMl }) => ({
     kind,
     label,
     ml,
     parts,
     ...(stepMl === null ? {} : { stepMl }),
   }));
+
+function cupsMeant(cups: readonly CupRecord[], cupId: string | null | undefined): readonly CupRecord[] {
+  const meant = cups.find((c) => c.id === cupId && c.kind === 'cup');
+  return meant ? cups.filter((c) => c.kind !== 'cup' || c === meant) : cups;
+}

@@ -10,7 +10,9 @@ import type {
 import { useCooks } from '../stores/cooks.js';
 import { useDraft } from '../stores/draft.js';
 import { useHistory } from '../stores/history.js';
+import { emptyForms } from '../stores/keptState.js';
 import { useKitchen } from '../stores/kitchen.js';
+import { useUnits } from '../stores/units.js';
 import { emptyOutbox } from '../stores/outbox.js';
 
 const kept = (id: string) => ({ id, createdAtMs: 1, updatedAtMs: 1, revision: 1 });
@@ -131,6 +133,9 @@ export function silence(): void {
 /** A kitchen, a pilaf in the large pot, nothing on the stove and an empty outbox. */
 export function settle(): void {
   localStorage.clear();
+  sessionStorage.clear();
+  emptyForms();
+  useUnits.setState({ unit: null });
   emptyOutbox();
   useKitchen.setState({
     household: HOUSEHOLD,

@@ -9,6 +9,7 @@ import { hangingPoint, ropePath } from './sling.js';
 import { Load, Posts } from './slingParts.js';
 import { shareOfVerdict } from './SmallSling.js';
 import { BASE, VERDICT } from '../words/words.js';
+import { useKeptState } from '../stores/keptState.js';
 
 const VERDICTS: readonly Verdict[] = [1, 2, 3, 4, 5];
 const BASES = (Object.entries(BASE) as [BaseSeen, string][]).map(([key, words]) => [key, words] as const);
@@ -20,9 +21,12 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
   const putAway = useCooks((s) => s.putAway);
   const navigate = useNavigate();
   const [seen] = useState(cook);
-  const [texture, setTexture] = useState<Verdict | undefined>(cook.outcome?.texture);
-  const [base, setBase] = useState<BaseSeen>(cook.outcome?.base ?? 'clean');
-  const [note, setNote] = useState(cook.outcome?.note ?? '');
+  const [texture, setTexture] = useKeptState<Verdict | undefined>(
+    `${cook.id}.texture`,
+    cook.outcome?.texture,
+  );
+  const [base, setBase] = useKeptState<BaseSeen>(`${cook.id}.base`, cook.outcome?.base ?? 'clean');
+  const [note, setNote] = useKeptState(`${cook.id}.note`, cook.outcome?.note ?? '');
   return (
     <form
       className="flex flex-col gap-5"

@@ -35,13 +35,30 @@ function inCups(ml: number, owned: readonly Measure[]): Measurable | undefined {
 const closest = (a: Measurable | undefined, b: Measurable | undefined): Measurable | undefined =>
   !a || (b && Math.abs(b.error) < Math.abs(a.error)) ? b : a;
 
-/** A volume to be poured, in cups or in ml first. */
-export function showPour(ml: number, owned: readonly Measure[], metricFirst: boolean): ShownAmount {
+/** What a pour is told in first: a household's cups, millilitres, or grams on the scale. */
+export type PourFirst = boolean | 'cups' | 'ml' | 'g';
+
+/**
+ * A volume to be poured, told in one unit first.
+ * @param first the unit; true stands for ml and false for cups
+ * @param densityGPerMl of what is poured, for grams
+ */
+export function showPour(
+  ml: number,
+  owned: readonly Measure[],
+  first: PourFirst,
+  densityGPerMl = 1,
+): ShownAmount {
   if (ml <= 0) return { main: 'nothing', other: '', roughly: undefined };
   const metric = showMetric(ml, 'ml');
   const found = inCups(ml, owned);
-  if (!found) return { main: metric, other: '', roughly: undefined };
-  const cups = showMeasurable(found);
+  const cups = found && showMeasurable(found);
+  if (first === 'g') {
+    const others = [metric, cups].filter((s) => s !== undefined).join(', ');
+    return { main: showMetric(ml * densityGPerMl, 'g'), other: others, roughly: undefined };
+  }
+  if (!found || cups === undefined) return { main: metric, other: '', roughly: undefined };
+  const metricFirst = first === true || first === 'ml';
   const roughly =
     found.showError && !metricFirst
       ? `${found.error > 0 ? '+' : '−'}${whole(Math.abs(found.error * 100))} %`

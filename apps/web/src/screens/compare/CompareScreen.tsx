@@ -8,7 +8,7 @@ import {
   type Texture,
 } from '@hammock/core';
 import { problemText } from '@hammock/core/words';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { specOf } from '../../stores/draftOf.js';
 import { measuresOf } from '../../stores/kitchenRows.js';
@@ -28,11 +28,14 @@ import { accountRows } from '../../ui/account/accountRows.js';
 import { usePlan } from '../../stores/usePlan.js';
 import { inputOf, othersFor } from './others.js';
 import { tenths, whole } from '../../words/numbers.js';
+import { useMetric } from '../../stores/units.js';
+import { useKeptState } from '../../stores/keptState.js';
 
 /** Two ways side by side: what each pours, how it comes out, how long it takes, and why they differ. */
 export function CompareScreen() {
   const plan = usePlan();
   const kitchen = useKitchenThings();
+  const metric = useMetric();
   const drafted = useDraft((s) => s.draft);
   const good = plan?.good;
   // The last plan that could be read is what others are set beside.
@@ -40,13 +43,13 @@ export function CompareScreen() {
     () => drafted && (good ? { ...drafted, spec: specOf(good) } : drafted),
     [drafted, good],
   );
-  const [other, setOther] = useState('rule/oneToTwo');
+  const [other, setOther] = useKeptState('compare.other', 'rule/oneToTwo');
   const options = useMemo(() => (draft ? othersFor(draft, kitchen) : []), [draft, kitchen]);
   const input = useMemo(() => draft && inputOf(other, draft, kitchen), [other, draft, kitchen]);
   const second = useMemo(() => (input ? answer(input) : undefined), [input]);
   const odds = [useQuickOdds(plan?.good), useQuickOdds(input ?? undefined)] as const;
   if (!plan || !draft || !second) return <p aria-busy>Looking into the kitchen …</p>;
-  const measures = measuresOf(kitchen.cups);
+  const measures = measuresOf(kitchen.cups, drafted?.cupId);
   const chosen = options.find((o) => o.value === other) ?? options[0];
   const one = plan.answer;
   const two = second.ok ? second.value : undefined;
@@ -60,7 +63,7 @@ export function CompareScreen() {
           wanted={(good ?? plan.input).texture ?? 2}
           answer={one}
           measures={measures}
-          metric={kitchen.household.metric}
+          metric={metric}
           problem={plan.problems[0] && problemText(plan.problems[0])}
         />
         <Side
@@ -68,7 +71,7 @@ export function CompareScreen() {
           wanted={input?.texture ?? 2}
           answer={two}
           measures={measures}
-          metric={kitchen.household.metric}
+          metric={metric}
           problem={second.ok ? undefined : second.error[0] && problemText(second.error[0])}
         />
       </div>

@@ -46,7 +46,7 @@ export function inputOf(other: string, draft: Draft, kitchen: KitchenThings): Pl
   const [kind = '', id = ''] = other.split('/');
   const { stages, timing, holdTo, ...plain } = draft.spec;
   const whole = (spec: DishSpec, vesselId = draft.vesselId): PlanInput =>
-    planInputOf({ spec, vesselId, hobId: draft.hobId }, kitchen);
+    planInputOf({ ...draft, spec, vesselId }, kitchen);
   const vesselFor = (method: DishSpec['method']): string | null =>
     kitchen.vessels.find((v) => v.id === draft.vesselId)?.kind ===
     METHOD_VESSEL[method ?? 'coveredAbsorption']

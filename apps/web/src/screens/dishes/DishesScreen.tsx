@@ -12,6 +12,7 @@ import { Pick } from '../../ui/Pick.js';
 import { METHOD } from '../../words/words.js';
 import { BASES, baseOf, matching, type BaseKind } from './dishes.js';
 import { newId } from '../../keeping/newId.js';
+import { useKeptState } from '../../stores/keptState.js';
 
 const ANY = { value: 'any', label: 'any' };
 
@@ -19,9 +20,9 @@ const ANY = { value: 'any', label: 'any' };
 export function DishesScreen() {
   const dishes = useKitchen((s) => s.dishes);
   const state = useKitchen((s) => s.state);
-  const [words, setWords] = useState('');
-  const [method, setMethod] = useState('any');
-  const [base, setBase] = useState('any');
+  const [words, setWords] = useKeptState('dishes.words', '');
+  const [method, setMethod] = useKeptState('dishes.method', 'any');
+  const [base, setBase] = useKeptState('dishes.base', 'any');
   const uses = useUses();
   if (state === 'empty') return <p aria-busy>Looking into the kitchen …</p>;
   const shown = matching(dishes, { words, method, base });

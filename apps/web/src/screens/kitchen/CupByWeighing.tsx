@@ -1,18 +1,18 @@
 import { GRAINS, grainById, RANGES } from '@hammock/core';
-import { useState } from 'react';
 import { Button } from '../../ui/Button.js';
 import { NumberField } from '../../ui/NumberField.js';
 import { ChoiceInput } from './inputs.js';
 import { whole } from '../../words/numbers.js';
+import { useKeptState } from '../../stores/keptState.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 
 /** A cup nobody knows the size of: so many of it weigh so much of a grain. */
 export function CupByWeighing({ onFound }: { readonly onFound: (ml: number) => void }) {
-  const [open, setOpen] = useState(false);
-  const [count, setCount] = useState(2);
-  const [grams, setGrams] = useState(Number.NaN);
-  const [grainId, setGrain] = useState('longGrainWhite');
+  const [open, setOpen] = useKeptState('cup.open', false);
+  const [count, setCount] = useKeptState('cup.count', 2);
+  const [grams, setGrams] = useKeptState('cup.grams', Number.NaN);
+  const [grainId, setGrain] = useKeptState('cup.grain', 'longGrainWhite');
   const grain = grainById(grainId);
   const ml = grain ? grams / count / grain.densityGPerMl : Number.NaN;
   const { least, most } = RANGES.cupMl;

@@ -5,6 +5,7 @@ import { SERVED, TEXTURE } from '../../words/words.js';
 import { problemsOf } from './checks.js';
 import { NumberField } from '../../ui/NumberField.js';
 import { ChoiceInput, TextInput } from './inputs.js';
+import { useUnits } from '../../stores/units.js';
 
 /** Where this household cooks and how it likes its grain. Kept as it is typed, once it can be. */
 export function HouseholdForm() {
@@ -65,7 +66,11 @@ export function HouseholdForm() {
           label="Amounts first in"
           value={household.metric ? 'metric' : 'cups'}
           words={{ cups: 'cups and spoons', metric: 'g and ml' }}
-          onChange={(v) => setHousehold({ metric: v === 'metric' })}
+          onChange={(v) => {
+            setHousehold({ metric: v === 'metric' });
+            // What was chosen for this device alone steps back.
+            useUnits.setState({ unit: null });
+          }}
         />
       </div>
     </section>

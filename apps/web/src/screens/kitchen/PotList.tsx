@@ -6,10 +6,20 @@ import { litres } from '../../words/numbers.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
 
+/** A pot about half as high as wide (common practice), to the tenth of a litre, ml. */
+const usualMl = (diameterCm: number): number => Math.round(((Math.PI / 8) * diameterCm ** 3) / 100) * 100;
+
+/** What it holds with its width changed: until it is typed it follows, as long as the width is one. */
+function held(pot: VesselFields, diameterCm: number): number {
+  const { least, most } = RANGES.diameterCm;
+  const isUsual = pot.volumeMl === usualMl(pot.diameterCm) || pot.volumeMl === NEW_VESSEL.volumeMl;
+  return isUsual && diameterCm >= least && diameterCm <= most ? usualMl(diameterCm) : pot.volumeMl;
+}
+
 const NEW_VESSEL: VesselFields = {
   label: '',
   diameterCm: 22,
-  volumeMl: 4000,
+  volumeMl: usualMl(22),
   lid: 'wellFitting',
   wall: 'thin',
   kind: 'pot',
@@ -37,7 +47,7 @@ export const PotList = () => (
           label="Width inside"
           unit={RANGES.diameterCm.unit}
           value={pot.diameterCm}
-          onChange={(diameterCm) => set({ diameterCm })}
+          onChange={(diameterCm) => set({ diameterCm, volumeMl: held(pot, diameterCm) })}
           problem={problem('diameterCm')}
         />
         <NumberField

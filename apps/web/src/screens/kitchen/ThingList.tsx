@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button.js';
 import { TakenAway } from '../../ui/TakenAway.js';
 import { problemsOf } from './checks.js';
 import { newId } from '../../keeping/newId.js';
+import { useKeptState } from '../../stores/keptState.js';
 
 type Kind = Exclude<KitchenKind, 'dishes' | 'steamTests' | 'methods'>;
 
@@ -45,7 +46,7 @@ export function ThingList<K extends Kind>({
   const list = useKitchen((s) => s[kind]) as KitchenLists[K] & readonly (KitchenFields[K] & KeptRecord)[];
   const keep = useKitchen((s) => s.keep);
   const remove = useKitchen((s) => s.remove);
-  const [editing, setEditing] = useState<Editing<KitchenFields[K]> | undefined>(undefined);
+  const [editing, setEditing] = useKeptState<Editing<KitchenFields[K]> | null>(`${kind}.form`, null);
   const [gone, setGone] = useState<{ id: string; value: KitchenFields[K] } | undefined>(undefined);
   const form = editing && (
     <Form
@@ -53,11 +54,11 @@ export function ThingList<K extends Kind>({
       one={one}
       fields={fields}
       onChange={(value) => setEditing({ ...editing, value })}
-      onLeave={() => setEditing(undefined)}
+      onLeave={() => setEditing(null)}
       onKeep={() => {
         if (refused?.(editing.value)) return;
         keep(kind, editing.id, editing.value, editing.seen);
-        setEditing(undefined);
+        setEditing(null);
       }}
     />
   );

@@ -5,7 +5,6 @@ import {
   withMeasured,
   type HeatSetting,
   type VesselSpec,
-  type WaterTestProblem,
 } from '@hammock/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -16,16 +15,12 @@ import { Change, Step } from './WaterTestParts.js';
 import { Button } from '../../ui/Button.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
 import { HEAT } from '../../words/words.js';
+import { WATER_TEST_PROBLEM } from '../../words/waterTestWords.js';
 import { NumberField } from '../../ui/NumberField.js';
 import { tenths, whole } from '../../words/numbers.js';
 import { newId } from '../../keeping/newId.js';
+import { useKeptState } from '../../stores/keptState.js';
 
-const PROBLEM: Readonly<Record<WaterTestProblem, string>> = {
-  notBoiling:
-    'Open, it lost so little that it was not boiling. Bring it to a full boil first, and weigh from there.',
-  coveredLosesMore: 'Covered, it lost more a minute than open. Look whether the two are the wrong way round.',
-  tooMuch: 'That is more than any ring gives. Look at the weights and the minutes again.',
-};
 const WEIGHT = { least: 0, most: 30_000, unit: 'g' } as const;
 const MINUTES = { least: 1, most: 120, unit: 'min' } as const;
 const SETTINGS = {
@@ -48,11 +43,15 @@ export function WaterTestScreen() {
     })),
   );
   const pots = vessels.filter((v) => v.kind === 'pot' || v.kind === 'pressureCooker');
-  const [vesselId, setVessel] = useState<string | undefined>(undefined);
-  const [hobId, setHob] = useState<string | undefined>(undefined);
-  const [heat, setHeat] = useState<HeatSetting>('low');
-  const [weights, setWeights] = useState({ before: Number.NaN, covered: Number.NaN, open: Number.NaN });
-  const [times, setTimes] = useState({ coveredMin: 15, openMin: 5 });
+  const [vesselId, setVessel] = useKeptState<string | undefined>('water.pot', undefined);
+  const [hobId, setHob] = useKeptState<string | undefined>('water.ring', undefined);
+  const [heat, setHeat] = useKeptState<HeatSetting>('water.heat', 'low');
+  const [weights, setWeights] = useKeptState('water.weights', {
+    before: Number.NaN,
+    covered: Number.NaN,
+    open: Number.NaN,
+  });
+  const [times, setTimes] = useKeptState('water.times', { coveredMin: 15, openMin: 5 });
   const [kept, setKept] = useState<string | undefined>(undefined);
   const vessel = pots.find((v) => v.id === vesselId) ?? pots[0];
   const hob = hobs.find((h) => h.id === hobId) ?? hobs[0];
@@ -80,7 +79,7 @@ export function WaterTestScreen() {
   const problem = upwards
     ? 'A pot that boils gets lighter: look at the three weights again.'
     : found && 'problem' in found
-      ? PROBLEM[found.problem]
+      ? WATER_TEST_PROBLEM[found.problem]
       : undefined;
   const measured = found && !('problem' in found) ? found : undefined;
   const rate = (lid: 'on' | 'off', on: readonly NonNullable<typeof measured>[]): string => {

@@ -12,7 +12,6 @@ import { problemText } from '@hammock/core/words';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useDraft } from '../../stores/draft.js';
-import { measuresOf } from '../../stores/kitchenRows.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
 import { Pick } from '../../ui/Pick.js';
@@ -25,6 +24,8 @@ import { added, changed, moved, removed, split } from './editStages.js';
 import { StageRow } from './StageRow.js';
 import { TimeLine } from './TimeLine.js';
 import { newId } from '../../keeping/newId.js';
+import { useMeasures, useMetric } from '../../stores/units.js';
+import { useKeptState } from '../../stores/keptState.js';
 
 /** The stages of a dish: read, dragged, split, changed, and kept as a method of one's own. */
 export function MethodScreen() {
@@ -126,11 +127,11 @@ function Source() {
 }
 
 function Poured({ plan }: { readonly plan: PlanView }) {
-  const cups = useKitchen((s) => s.cups);
-  const metric = useKitchen((s) => s.household.metric);
+  const measures = useMeasures(plan.draft.cupId);
+  const metric = useMetric();
   const { answer, stale } = plan;
   if (!answer) return null;
-  const shown = showPour(answer.pour.ml, measuresOf(cups), metric);
+  const shown = showPour(answer.pour.ml, measures, metric);
   return (
     <p className={`m-0 text-right ${stale ? 'opacity-50' : ''}`} aria-live="polite">
       <span className="figures block text-[2.6rem]" data-testid="method-pour">
@@ -156,7 +157,7 @@ const overall = (problems: readonly Problem[], count: number): string[] =>
     .map((p) => p.field);
 
 function KeepMethod({ stages, disabled }: { readonly stages: readonly Stage[]; readonly disabled: boolean }) {
-  const [name, setName] = useState('');
+  const [name, setName] = useKeptState('method.name', '');
   const [kept, setKept] = useState<string | undefined>(undefined);
   return (
     <form

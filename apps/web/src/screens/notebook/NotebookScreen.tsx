@@ -1,9 +1,7 @@
 import type { CookLine } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { useShallow } from 'zustand/react/shallow';
 import { PAGE, useCooks } from '../../stores/cooks.js';
-import { measuresOf } from '../../stores/kitchenRows.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
 import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
@@ -12,6 +10,7 @@ import { BASE, VERDICT } from '../../words/words.js';
 import { dayText } from './days.js';
 import { Poured } from './PouredMark.js';
 import { nowMs } from '../../stores/time.js';
+import { useMeasures, useMetric } from '../../stores/units.js';
 
 /** What was cooked, what was poured against what was advised, and how it came out. */
 export function NotebookScreen() {
@@ -86,10 +85,10 @@ function Summary({ cooks }: { readonly cooks: readonly CookLine[] }) {
 }
 
 function Line({ cook, today }: { readonly cook: CookLine; readonly today: number }) {
-  const { cups, vessels, household } = useKitchen(
-    useShallow(({ cups, vessels, household }) => ({ cups, vessels, household })),
-  );
-  const poured = showPour(cook.pouredMl ?? cook.advisedMl, measuresOf(cups), household.metric);
+  const vessels = useKitchen((s) => s.vessels);
+  const metric = useMetric();
+  const measures = useMeasures(cook.cupId);
+  const poured = showPour(cook.pouredMl ?? cook.advisedMl, measures, metric);
   const vessel = vessels.find((v) => v.id === cook.vesselId);
   const { outcome } = cook;
   return (

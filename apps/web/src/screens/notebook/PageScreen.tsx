@@ -2,12 +2,10 @@ import { grainById, plannedMin, replay } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { useShallow } from 'zustand/react/shallow';
 import { ask } from '../../api/http.js';
 import { eventsOf } from '../../stores/cookRecord.js';
 import { useCooks } from '../../stores/cooks.js';
 import { useDraft } from '../../stores/draft.js';
-import { measuresOf } from '../../stores/kitchenRows.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
 import { showAmountInput, showPour } from '../../words/amounts.js';
@@ -19,6 +17,7 @@ import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
 import { dayText } from './days.js';
 import { Poured } from './PouredMark.js';
 import { nowMs } from '../../stores/time.js';
+import { useMeasures, useMetric } from '../../stores/units.js';
 
 /** One pot as it was: its plan, its account of that day, its stages, its outcome. */
 export function PageScreen() {
@@ -58,15 +57,14 @@ export function PageScreen() {
 function Page({ cook }: { readonly cook: CookRecord }) {
   const navigate = useNavigate();
   const takeUp = useDraft((s) => s.takeUp);
-  const { cups, vessels, household } = useKitchen(
-    useShallow(({ cups, vessels, household }) => ({ cups, vessels, household })),
-  );
+  const vessels = useKitchen((s) => s.vessels);
+  const metric = useMetric();
   const [today] = useState(nowMs);
   const [judging, setJudging] = useState(false);
-  const measures = measuresOf(cups);
+  const measures = useMeasures(cook.cupId);
   const grain = grainById(cook.input.grainId);
   const vessel = vessels.find((v) => v.id === cook.vesselId);
-  const poured = showPour(cook.pouredMl ?? cook.advisedMl, measures, household.metric);
+  const poured = showPour(cook.pouredMl ?? cook.advisedMl, measures, metric);
   const { outcome } = cook;
   return (
     <div className="flex flex-col gap-7">
@@ -75,7 +73,7 @@ function Page({ cook }: { readonly cook: CookRecord }) {
           <h1 className="m-0 text-[2rem] leading-tight font-bold">{cook.label}</h1>
           <p className="m-0 text-faint">
             {dayText(cook.startedAtMs, today)},{' '}
-            {grain ? showAmountInput(cook.input.grain, grain, measures, household.metric) : ''} of{' '}
+            {grain ? showAmountInput(cook.input.grain, grain, measures, metric) : ''} of{' '}
             {grain?.name.toLowerCase()}
             {vessel ? ` in the ${vessel.label.toLowerCase()}` : ''}, wanted {TEXTURE[cook.input.texture ?? 2]}
           </p>

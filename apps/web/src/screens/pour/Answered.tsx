@@ -1,9 +1,8 @@
 import { quarter, showCount, type Levels } from '@hammock/core';
 import type { VesselRecord } from '@hammock/core/records';
-import { lazy, Suspense, useMemo } from 'react';
+import { lazy, Suspense } from 'react';
 import { fetched } from '../../keeping/fetched.js';
 import { useKitchen } from '../../stores/kitchen.js';
-import { measuresOf } from '../../stores/kitchenRows.js';
 import { oddsKey, useOdds } from '../../stores/odds.js';
 import { larderIdOf } from '../../stores/ownLarder.js';
 import type { PlanView } from '../../stores/usePlan.js';
@@ -13,16 +12,16 @@ import { StartCooking } from './StartCooking.js';
 import { TheNumber } from './TheNumber.js';
 import { WarningList } from './WarningList.js';
 import { whole } from '../../words/numbers.js';
+import { useMeasures } from '../../stores/units.js';
 
 const OddsPanel = lazy(() => fetched(() => import('./OddsPanel.js')).then((m) => ({ default: m.OddsPanel })));
 const WaysOut = lazy(() => fetched(() => import('./below.js')).then((m) => ({ default: m.WaysOut })));
 
 /** The number, the pot it goes into, what there is to say about it, and how sure it is. */
 export function Answered({ plan }: { readonly plan: PlanView }) {
-  const cups = useKitchen((s) => s.cups);
   const vessels = useKitchen((s) => s.vessels);
-  const measures = useMemo(() => measuresOf(cups), [cups]);
   const { draft, answer, input } = plan;
+  const measures = useMeasures(draft.cupId);
   const key = oddsKey(input);
   const keepMl = useOdds((s) => (s.of === key ? s.odds?.best.keepByMl : undefined));
   if (!answer) return <p className="text-xl">The number appears as soon as the words above make a pot.</p>;

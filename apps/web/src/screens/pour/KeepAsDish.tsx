@@ -3,6 +3,7 @@ import { useDraft } from '../../stores/draft.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
 import { newId } from '../../keeping/newId.js';
+import { useKeptState } from '../../stores/keptState.js';
 
 /** Keeps the pot as it now stands as a dish: over the one it came from, or as one of its own. */
 export const KeepAsDish = memo(function KeepAsDish({
@@ -12,7 +13,7 @@ export const KeepAsDish = memo(function KeepAsDish({
   readonly dishId: string | null;
   readonly label: string;
 }) {
-  const [name, setName] = useState('');
+  const [name, setName] = useKeptState('dish.name', '');
   const [kept, setKept] = useState<string | undefined>(undefined);
   const known = useKitchen((s) => s.dishes.some((d) => d.id === dishId));
   const keep = (id: string, called: string): void => {

@@ -1,10 +1,10 @@
 import type { Answer, Measure, Rule } from '@hammock/core';
 import { memo } from 'react';
 import { useDraft } from '../../stores/draft.js';
-import { useKitchen } from '../../stores/kitchen.js';
 import { showPour } from '../../words/amounts.js';
 import { RULE } from '../../words/words.js';
 import { textureWords } from '../../words/textureWords.js';
+import { useMetric } from '../../stores/units.js';
 
 const hold = (holdTo: Rule | undefined): void => {
   const { setSpec } = useDraft.getState();
@@ -22,7 +22,7 @@ export const OtherRules = memo(function OtherRules({
   readonly measures: readonly Measure[];
   readonly wanted: number;
 }) {
-  const metric = useKitchen((s) => s.household.metric);
+  const metric = useMetric();
   const held = answer.held?.rule;
   return (
     <section className="hung" aria-labelledby="rules">

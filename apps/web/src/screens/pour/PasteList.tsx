@@ -1,5 +1,5 @@
 import { GRAINS, parseLines, type IngredientInput, type ParsedLine } from '@hammock/core';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { ownIngredients, rowOf } from '../../stores/ownLarder.js';
@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button.js';
 import { Pick } from '../../ui/Pick.js';
 import { STATE } from '../../words/words.js';
 import { whole } from '../../words/numbers.js';
+import { useKeptState } from '../../stores/keptState.js';
 
 const REASON: Readonly<Record<NonNullable<ParsedLine['reason']>, string>> = {
   spelling: 'nearly. Is it that?',
@@ -24,8 +25,8 @@ type Said = Readonly<Record<string, string>>;
 
 /** Lines typed or pasted, each shown as it was understood, corrected by a tap, and put in when the cook says so. */
 export function PasteList({ onDone }: { readonly onDone: () => void }) {
-  const [text, setText] = useState('');
-  const [said, setSaid] = useState<Said>({});
+  const [text, setText] = useKeptState('paste.text', '');
+  const [said, setSaid] = useKeptState<Said>('paste.said', {});
   const cupMl = useKitchen((s) => s.cups.find((c) => c.kind === 'cup')?.ml);
   const { lines, leftOut } = useMemo(
     () =>

@@ -1,13 +1,13 @@
-import { lazy, Suspense, useEffect, useMemo } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { Link, useLocation } from 'react-router';
 import { fetched } from '../../keeping/fetched.js';
 import { useKitchen } from '../../stores/kitchen.js';
-import { measuresOf } from '../../stores/kitchenRows.js';
 import { usePlan, type PlanView } from '../../stores/usePlan.js';
 import { Fence } from '../../ui/Fence.js';
 import { howProps } from './howProps.js';
 import { NoPlan } from './NoPlan.js';
 import { Sentence } from './Sentence.js';
+import { useMeasures } from '../../stores/units.js';
 
 // The words of the plan stand first; the number comes a moment after them, and what stands below it after that.
 const answered = () => fetched(() => import('./theNumberPiece.js'));
@@ -56,7 +56,7 @@ export function PourScreen() {
 
 /** Who was led here to change something wrong finds it under the keys. */
 function useMending(): void {
-  const { state } = useLocation();
+  const state: unknown = useLocation().state;
   const mend = typeof state === 'object' && state !== null && 'mend' in state;
   useEffect(() => {
     if (mend) document.querySelector<HTMLElement>('[aria-invalid=true], [data-wrong=true]')?.focus();
@@ -65,11 +65,10 @@ function useMending(): void {
 
 /** The account, the method, what goes in, salt and rules: each holds by itself. */
 function Below({ plan }: { readonly plan: PlanView }) {
-  const cups = useKitchen((s) => s.cups);
   const roomC = useKitchen((s) => s.household.roomC);
-  const measures = useMemo(() => measuresOf(cups), [cups]);
   const { draft, answer, input } = plan;
   const { spec } = draft;
+  const measures = useMeasures(draft.cupId);
   return (
     <>
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">

@@ -1,16 +1,18 @@
 import { grainById, heatsItself } from '@hammock/core';
+import type { CupRecord } from '@hammock/core/records';
 import { useMemo } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { showAmountInput } from '../../words/amounts.js';
 import { useDraft } from '../../stores/draft.js';
-import { measuresOf } from '../../stores/kitchenRows.js';
+import { cupOf } from '../../stores/planInput.js';
+import { useMeasures, useMetric } from '../../stores/units.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import type { KitchenLists } from '../../stores/kitchenKept.js';
 import { AmountField } from '../../ui/AmountField.js';
 import { Pick } from '../../ui/Pick.js';
 import { VESSEL_KIND } from '../../words/words.js';
 import type { PlanView } from '../../stores/usePlan.js';
-import { litres } from '../../words/numbers.js';
+import { litres, whole } from '../../words/numbers.js';
 
 const MOST_PEOPLE = 16;
 const MOST_POTS = 6;
@@ -27,16 +29,11 @@ const setHob = (hobId: string): void => useDraft.getState().choose({ hobId });
 /** What, how much, which pot: one sentence whose words can be changed. */
 export function Sentence({ plan }: { readonly plan: PlanView }) {
   const { draft, problemAt } = plan;
-  const { dishes, bags, vessels, hobs, cups, household } = useKitchen(
-    useShallow(({ dishes, bags, vessels, hobs, cups, household }) => ({
-      dishes,
-      bags,
-      vessels,
-      hobs,
-      cups,
-      household,
-    })),
+  const { dishes, bags, vessels, hobs, cups } = useKitchen(
+    useShallow(({ dishes, bags, vessels, hobs, cups }) => ({ dishes, bags, vessels, hobs, cups })),
   );
+  const metric = useMetric();
+  const measures = useMeasures(draft.cupId);
   const setGrain = useDraft((s) => s.setGrain);
   const grain = grainById(draft.spec.grainId);
   const potProblem = problemAt('vessel');
@@ -58,11 +55,12 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
       for <People portions={draft.spec.portions ?? 4} />:{' '}
       <AmountField
         label="Amount of grain"
-        shown={grain ? showAmountInput(draft.spec.grain, grain, measuresOf(cups), household.metric) : ''}
+        shown={grain ? showAmountInput(draft.spec.grain, grain, measures, metric) : ''}
         onChange={setGrain}
         problem={problemAt('grain')}
         className="align-top"
       />{' '}
+      {!metric && <Cup cups={cups} cupId={draft.cupId} />}
       of{' '}
       <Pick
         label="Bag of grain"
@@ -120,6 +118,31 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
         </span>
       )}
     </div>
+  );
+}
+
+/** The cup in use, in plain sight: another one holds another amount of grain and of water. */
+function Cup({
+  cups,
+  cupId,
+}: {
+  readonly cups: readonly CupRecord[];
+  readonly cupId?: string | null | undefined;
+}) {
+  const own = cups.filter((c) => c.kind === 'cup');
+  const used = cupOf({ cups }, cupId);
+  if (!used) return null;
+  return (
+    <span className="text-[0.8em]">
+      (
+      <Pick
+        label="Cup in use"
+        value={used.id}
+        options={own.map((c) => ({ value: c.id, label: `${c.label} of ${whole(c.ml)} ml` }))}
+        onChange={(id) => useDraft.getState().choose({ cupId: id })}
+      />
+      ){' '}
+    </span>
   );
 }
 

@@ -3,8 +3,9 @@ import { type Answer, type Measure, type Texture } from '@hammock/core';
 import { showPour } from '../../words/amounts.js';
 import { textureWords } from '../../words/textureWords.js';
 import { TEXTURE } from '../../words/words.js';
-import { useKitchen } from '../../stores/kitchen.js';
+import { POUR_UNITS, useUnit, useUnits, type PourUnit } from '../../stores/units.js';
 import { FigureText } from '../../ui/FigureText.js';
+import { Segments } from '../../ui/Segments.js';
 import { Sling } from '../../ui/Sling.js';
 
 export interface TheNumberProps {
@@ -17,13 +18,14 @@ export interface TheNumberProps {
 
 /** The one number, hanging between too dry and too wet. */
 export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) {
-  const metric = useKitchen((s) => s.household.metric);
-  const setHousehold = useKitchen((s) => s.setHousehold);
+  const unit = useUnit();
+  const metric = unit !== 'cups';
   const { pour, pours, keepBy, window, additions } = answer;
   const first = pours.length > 1 ? pours[0] : undefined;
   const name = rowOf(pour.ingredientId)?.name.toLowerCase() ?? '';
   const none = answer.verdict !== 'pour' || pour.ml <= 0;
-  const shown = showPour(pour.ml, measures, metric);
+  const density = rowOf(pour.ingredientId)?.densityGPerMl ?? 1;
+  const shown = showPour(pour.ml, measures, unit, density);
   const keep = showPour(keepMl ?? keepBy.ml, measures, metric);
   return (
     <section aria-label="What to pour">
@@ -47,23 +49,28 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
           <strong className="text-water">{rowOf(first.ingredientId)?.name.toLowerCase()}</strong>, then
         </p>
       )}
-      <button
-        type="button"
-        className="mt-3 block w-full text-left"
-        onClick={() => setHousehold({ metric: !metric })}
-      >
+      <div className="mt-3">
         <Figure text={none ? 'nothing' : shown.main} />
         {!none && (
-          <span className="mt-2 flex flex-wrap items-baseline gap-x-3 text-[1.35rem]">
+          <p className="m-0 mt-2 flex flex-wrap items-baseline gap-x-3 text-[1.35rem]">
             <span className="font-bold text-water">{name}</span>
             <span data-testid="pour-other">{shown.other}</span>
             {shown.roughly !== undefined && (
               <span className="text-faint">({shown.roughly} with what you own)</span>
             )}
-          </span>
+          </p>
         )}
-        <span className="sr-only">. Show in {metric ? 'cups' : 'ml'} first</span>
-      </button>
+      </div>
+      {!none && (
+        <div className="mt-2">
+          <Segments<PourUnit>
+            label="Show the pour in"
+            value={unit}
+            options={POUR_UNITS.map((u) => [u, u])}
+            onChange={(next) => useUnits.setState({ unit: next })}
+          />
+        </div>
+      )}
       {none && answer.verdict === 'nothing' && (
         <p className="mt-3 mb-0 text-[1.15rem]">
           No {name} at all: the base brings enough. Keep <strong>{keep.main}</strong> hot by you all the same.

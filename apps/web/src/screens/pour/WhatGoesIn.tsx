@@ -1,8 +1,7 @@
 import { INGREDIENTS, statesOf, type IngredientInput, type State } from '@hammock/core';
 import type { DishSpec, IngredientRecord } from '@hammock/core/records';
-import { lazy, memo, Suspense, useMemo, useState } from 'react';
+import { lazy, memo, Suspense, useMemo } from 'react';
 import { useDraft } from '../../stores/draft.js';
-import { measuresOf } from '../../stores/kitchenRows.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { ownIngredients, rowOf } from '../../stores/ownLarder.js';
 import { AmountField } from '../../ui/AmountField.js';
@@ -10,6 +9,8 @@ import { Pick } from '../../ui/Pick.js';
 import { showAmountInput } from '../../words/amounts.js';
 import { STATE } from '../../words/words.js';
 import { whole } from '../../words/numbers.js';
+import { useMeasures, useMetric } from '../../stores/units.js';
+import { useKeptState } from '../../stores/keptState.js';
 
 const PasteList = lazy(() => import('./PasteList.js').then((m) => ({ default: m.PasteList })));
 
@@ -54,10 +55,9 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
   const { ingredients, pourWith, problems } = props;
   const own = useKitchen((s) => s.ingredients);
   const choices = useMemo(() => everything(own), [own]);
-  const [pasting, setPasting] = useState(false);
-  const cups = useKitchen((s) => s.cups);
-  const measures = useMemo(() => measuresOf(cups), [cups]);
-  const metric = useKitchen((s) => s.household.metric);
+  const [pasting, setPasting] = useKeptState('paste.open', false);
+  const measures = useMeasures(useDraft((s) => s.draft?.cupId));
+  const metric = useMetric();
   // Actions never change; listening to the whole draft would draw this list at every keystroke anywhere.
   const { setIngredient, addIngredient, removeIngredient } = useDraft.getState();
   const list = ingredients ?? [];
@@ -140,8 +140,8 @@ function Liquid({ pourWith, pourMost, thenWith, laterShare, sauceLeftG }: WhatGo
   const { setSpec } = useDraft.getState();
   const own = useKitchen((s) => s.ingredients);
   const liquids = useMemo(() => pourable(own), [own]);
-  const cups = useKitchen((s) => s.cups);
-  const metric = useKitchen((s) => s.household.metric);
+  const measures = useMeasures(useDraft((s) => s.draft?.cupId));
+  const metric = useMetric();
   const row = rowOf(pourWith ?? 'water');
   return (
     <div className="leading-[3.1rem]">
@@ -158,7 +158,7 @@ function Liquid({ pourWith, pourMost, thenWith, laterShare, sauceLeftG }: WhatGo
           all there is:{' '}
           <AmountField
             label="All there is of it"
-            shown={showAmountInput(pourMost, row, measuresOf(cups), metric)}
+            shown={showAmountInput(pourMost, row, measures, metric)}
             onChange={(amount) => setSpec({ pourMost: amount })}
             problem={undefined}
           />

@@ -1,20 +1,19 @@
 import type { RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { useCooks } from '../../stores/cooks.js';
-import { useKitchen } from '../../stores/kitchen.js';
-import { measuresOf } from '../../stores/kitchenRows.js';
 import { Button } from '../../ui/Button.js';
 import { OutcomeForm } from '../../ui/OutcomeForm.js';
 import { showPour } from '../../words/amounts.js';
 import { useStoveOdds } from './useStoveOdds.js';
+import { useMeasures, useMetric } from '../../stores/units.js';
 
 /** The pot is done: open it, and say how it came out. */
 export function Finished({ cook, run }: { readonly cook: CookRecord; readonly run: RunState }) {
   const tap = useCooks((s) => s.tap);
-  const cups = useKitchen((s) => s.cups);
-  const metric = useKitchen((s) => s.household.metric);
+  const measures = useMeasures(cook.cupId);
+  const metric = useMetric();
   const { keepMl } = useStoveOdds(cook);
-  const keep = showPour(keepMl, measuresOf(cups), metric);
+  const keep = showPour(keepMl, measures, metric);
   return (
     <div className="mx-auto flex max-w-4xl flex-col gap-5">
       <section>

@@ -1,30 +1,28 @@
 import { type Answer, type Pour } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { useState } from 'react';
-import { useShallow } from 'zustand/react/shallow';
 import { useCooks } from '../../stores/cooks.js';
-import { measuresOf } from '../../stores/kitchenRows.js';
-import { useKitchen } from '../../stores/kitchen.js';
 import { rowOf, spokenName } from '../../stores/ownLarder.js';
 import { readMl } from '../../ui/AmountField.js';
 import { showPour, showSalt } from '../../words/amounts.js';
+import { useMeasures, useMetric } from '../../stores/units.js';
 
 /** The number again where it is needed, and what was really poured when it was something else. */
 export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly keepMl: number }) {
   const setPoured = useCooks((s) => s.setPoured);
-  const { cups, household } = useKitchen(useShallow(({ cups, household }) => ({ cups, household })));
+  const metric = useMetric();
   const [typed, setTyped] = useState<string | undefined>(undefined);
-  const measures = measuresOf(cups);
+  const measures = useMeasures(cook.cupId);
   // A pot begun with an earlier version has an answer without these.
   const { pours = [], additions, pots = 1, salt: account, verdict } = cook.answer as Partial<Answer>;
   const nameOf = (pour: Pour): string => rowOf(pour.ingredientId)?.name.toLowerCase() ?? 'liquid';
   const liquid = rowOf(cook.answer.pour.ingredientId);
   const first = pours.length > 1 ? pours[0] : undefined;
   const saltId = cook.input.saltWith ?? 'saltFine';
-  const advised = showPour(cook.advisedMl, measures, household.metric);
+  const advised = showPour(cook.advisedMl, measures, metric);
   const { addWith, addG = 0 }: Partial<Answer['salt']> = (account ?? {}) as Partial<Answer['salt']>;
   const salt = showSalt(addWith?.g ?? addG, measures, saltId);
-  const shown = showPour(cook.pouredMl ?? cook.advisedMl, measures, household.metric).main;
+  const shown = showPour(cook.pouredMl ?? cook.advisedMl, measures, metric).main;
   const wrong =
     typed !== undefined && readMl(typed, cook.input.cupMl ?? 240, liquid?.densityGPerMl ?? 1) === undefined;
   return (
@@ -32,7 +30,7 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
       <p className="m-0">
         {first && (
           <>
-            All {showPour(first.ml, measures, household.metric).main} of {nameOf(first)}, then:{' '}
+            All {showPour(first.ml, measures, metric).main} of {nameOf(first)}, then:{' '}
           </>
         )}
         {verdict === 'nothing' ? (
@@ -45,7 +43,7 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
             {liquid?.name.toLowerCase()} ({advised.other})
             {pots > 1 && ` into each of ${pots.toString()} pots`}
             {additions && additions.laterMl > 0 && (
-              <>: now {showPour(additions.nowMl, measures, household.metric).main}, the rest hot and later</>
+              <>: now {showPour(additions.nowMl, measures, metric).main}, the rest hot and later</>
             )}
           </>
         )}
@@ -55,8 +53,7 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
             {salt.other === '' ? '' : ` (${salt.other})`}
           </>
         )}
-        . Stir once, taste. Keep <strong>{showPour(keepMl, measures, household.metric).main}</strong> hot by
-        you.
+        . Stir once, taste. Keep <strong>{showPour(keepMl, measures, metric).main}</strong> hot by you.
       </p>
       <label className="mt-1 flex flex-wrap items-center gap-x-3">
         Poured

@@ -1,16 +1,15 @@
 import type { Stage } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
-import { useKitchen } from '../../stores/kitchen.js';
-import { measuresOf } from '../../stores/kitchenRows.js';
 import { showPour } from '../../words/amounts.js';
 import { mendWords, SEEN } from '../../words/potWords.js';
 import { useStoveOdds } from './useStoveOdds.js';
+import { useMeasures, useMetric } from '../../stores/units.js';
 
 /** When a look under the lid tells most, what should be seen there, and what to do when it is not. */
 export function WhenToLook({ cook, stage }: { readonly cook: CookRecord; readonly stage: Stage }) {
   const { looks } = useStoveOdds(cook);
-  const cups = useKitchen((s) => s.cups);
-  const metric = useKitchen((s) => s.household.metric);
+  const measures = useMeasures(cook.cupId);
+  const metric = useMetric();
   const [first, last] = looks;
   if (first?.stageId !== stage.id) return null;
   return (
@@ -21,7 +20,7 @@ export function WhenToLook({ cook, stage }: { readonly cook: CookRecord; readonl
           <strong>At the end:</strong> {SEEN[last.expect]}.{' '}
         </>
       )}
-      {mendWords(first, (ml) => showPour(ml, measuresOf(cups), metric).main)}
+      {mendWords(first, (ml) => showPour(ml, measures, metric).main)}
     </p>
   );
 }

@@ -1,5 +1,5 @@
 import { answer } from '@hammock/core';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { Link } from 'react-router';
 import { specOf } from '../../stores/draftOf.js';
 import { useCourse } from '../../stores/course.js';
@@ -15,6 +15,7 @@ import { usePlan, type PlanView } from '../../stores/usePlan.js';
 import { differenceText, linesOf, type Way } from './difference.js';
 import { variationsOf } from './variations.js';
 import { whole } from '../../words/numbers.js';
+import { useKeptState } from '../../stores/keptState.js';
 
 const Charts = lazy(() => fetched(() => import('../course/Charts.js')).then((m) => ({ default: m.Charts })));
 
@@ -33,8 +34,8 @@ function Varied({ plan }: { readonly plan: PlanView }) {
   const draft = useMemo(() => ({ ...plan.draft, spec: specOf(input) }), [plan.draft, input]);
   const kitchen = useKitchenThings();
   const variations = useMemo(() => variationsOf(input, draft, kitchen), [input, draft, kitchen]);
-  const [chosen, choose] = useState('lid/off');
-  const [poured, setPoured] = useState<Poured>('same');
+  const [chosen, choose] = useKeptState('whatIf.other', 'lid/off');
+  const [poured, setPoured] = useKeptState<Poured>('whatIf.poured', 'same');
   const variation = variations.find((v) => v.value === chosen) ?? variations[0];
   const other = useMemo(() => variation?.make(), [variation]);
   const pinned = useMemo(() => answer(input), [input]);

@@ -71,7 +71,7 @@ export function variationsOf(input: PlanInput, draft: Draft, kitchen: KitchenThi
       .filter((v) => v.id !== draft.vesselId && v.kind === (input.vessel.kind ?? 'pot'))
       .map((v) =>
         one(`vessel/${v.id}`, 'pot', `in the ${v.label}`, () =>
-          planInputOf({ spec: draft.spec, vesselId: v.id, hobId: draft.hobId }, kitchen),
+          planInputOf({ ...draft, vesselId: v.id }, kitchen),
         ),
       ),
   ].filter((v) => v.make() !== undefined);

@@ -1,11 +1,11 @@
 import { type Answer, type Measure } from '@hammock/core';
 import { useRef, useState } from 'react';
-import { useKitchen } from '../../stores/kitchen.js';
 import { showPour } from '../../words/amounts.js';
 import { DOUBT } from '../../words/words.js';
 import { accountRows, type AccountRow } from './accountRows.js';
 import { Figures } from './Figures.js';
 import { hundredths, tenths, whole } from '../../words/numbers.js';
+import { useMetric } from '../../stores/units.js';
 
 /** Where the water comes from and where it goes, to scale; every bar opens what it was worked out from. */
 export function AccountPicture({
@@ -15,7 +15,7 @@ export function AccountPicture({
   readonly answer: Answer;
   readonly measures: readonly Measure[];
 }) {
-  const metric = useKitchen((s) => s.household.metric);
+  const metric = useMetric();
   const anchor = useRef<HTMLElement>(null);
   const [openId, setOpenId] = useState<string | undefined>(undefined);
   const rows = accountRows(answer);
