@@ -12,6 +12,7 @@ import { changesBetween, onUndo, useHistory, withChanges } from './history.js';
 import { useKitchen } from './kitchen.js';
 import { onLetters, useOutbox } from './outbox.js';
 import { cupOf, planInputOf } from './planInput.js';
+import { withAside } from './setAside.js';
 import { newId } from '../keeping/newId.js';
 
 /** The part of a draft that undo puts back. */
@@ -29,12 +30,12 @@ let undoing = false;
 const SEND_AFTER_MS = 500;
 let sendTimer: ReturnType<typeof setTimeout> | undefined;
 
-type KeptDraft = Pick<DraftStore, 'draft' | 'stored' | 'unsent'>;
+type KeptDraft = Pick<DraftStore, 'draft' | 'stored' | 'unsent' | 'aside'>;
 
 const keyOf = (planId: string): string => `plan/${planId}`;
 
 /** Whether something typed here is not at the server yet. */
-const isBusy = ({ draft, unsent }: KeptDraft): boolean =>
+const isBusy = ({ draft, unsent }: Pick<KeptDraft, 'draft' | 'unsent'>): boolean =>
   unsent || (draft !== null && useOutbox.getState().waits(keyOf(draft.planId)));
 
 /** The draft, kept in the browser at every keystroke and on the server a moment later. */
@@ -66,8 +67,26 @@ export const useDraft = create<DraftStore>()(
         draft: null,
         stored: null,
         unsent: false,
+        aside: [],
         chooseDish: (dish) => {
-          put(draftOf(dish, get().draft));
+          const { draft: before, aside } = get();
+          const next = withAside(aside, before);
+          const made = draftOf(dish, before);
+          set({ aside: next });
+          // What is set aside goes on being a plan of its own, at the server too.
+          put(next === aside ? made : { ...made, planId: newId() });
+        },
+        goBackTo: (planId) => {
+          const { draft: before, aside } = get();
+          const wanted = aside.find((d) => d.planId === planId);
+          if (!wanted) return;
+          set({
+            aside: withAside(
+              aside.filter((d) => d !== wanted),
+              before,
+            ),
+          });
+          put(wanted);
         },
         choose: (fields) => {
           const bag = useKitchen.getState().bags.find((b) => b.id === fields.bagId);
@@ -149,7 +168,7 @@ export const useDraft = create<DraftStore>()(
       version: 1,
       shape: DRAFT_SHAPE,
       steps: [draftWithRevisions],
-      keeps: ({ draft, stored, unsent }: DraftStore) => ({ draft, stored, unsent }),
+      keeps: ({ draft, stored, unsent, aside }: DraftStore) => ({ draft, stored, unsent, aside }),
     }),
   ),
 );

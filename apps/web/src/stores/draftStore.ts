@@ -14,7 +14,11 @@ export interface DraftStore {
   readonly stored: StoredPlan | null;
   /** True from a change until it is written down for the server. */
   readonly unsent: boolean;
+  /** Plans with changes of their own that another dish took the place of, the last one first. */
+  readonly aside: readonly Draft[];
   readonly chooseDish: (dish: DishRecord) => void;
+  /** Takes up a plan that was set aside; the present one is set aside in its turn. */
+  readonly goBackTo: (planId: string) => void;
   readonly choose: (change: Partial<Pick<Draft, 'bagId' | 'vesselId' | 'hobId' | 'cupId'>>) => void;
   readonly setPortions: (portions: number) => void;
   readonly setGrain: (amount: AmountInput) => void;

@@ -52,6 +52,26 @@ describe('the draft', () => {
     expect(draft()).toMatchObject({ label: 'Coconut', bagId: 'bag-jasmine', vesselId: 'pot-small' });
   });
 
+  it('sets a plan with changes of its own aside when another dish is chosen, and goes back to it', () => {
+    const { chooseDish, setIngredient, goBackTo } = useDraft.getState();
+    const aside = () => useDraft.getState().aside.map((d) => d.label);
+    chooseDish(DISHES[1]!);
+    // It said nothing that its dish does not say.
+    expect(aside()).toEqual([]);
+    chooseDish(DISHES[0]!);
+    setIngredient(0, { state: 'brown' });
+    const changed = draft();
+    chooseDish(DISHES[1]!);
+    expect(aside()).toEqual(['Pilaf']);
+    expect(draft().planId).not.toBe(changed.planId);
+    useDraft.getState().setGrain({ g: 111 });
+    goBackTo(changed.planId);
+    expect(draft()).toEqual(changed);
+    expect(aside()).toEqual(['Coconut']);
+    goBackTo('nowhere');
+    expect(draft()).toEqual(changed);
+  });
+
   it('edits, adds and leaves out ingredients', () => {
     const store = useDraft.getState();
     store.setIngredient(0, { state: 'brown' });

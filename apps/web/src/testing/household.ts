@@ -150,7 +150,7 @@ export function settle(): void {
     state: 'loaded',
   });
   useCooks.setState({ active: null, recent: undefined });
-  useDraft.setState({ draft: null, stored: null, unsent: false });
+  useDraft.setState({ draft: null, stored: null, unsent: false, aside: [] });
   const [pilaf] = DISHES;
   if (pilaf) useDraft.getState().chooseDish(pilaf);
   useHistory.setState({ past: [], future: [] });

@@ -2,6 +2,7 @@ import { getNonce } from 'get-nonce';
 import { Select } from 'radix-ui';
 import { useState } from 'react';
 import { Chevron, type PickProps } from './Pick.js';
+import { useBackCloses } from './useBackCloses.js';
 
 /** The list behind a word of a sentence: a piece of its own, since the first page is read before anything is chosen. */
 export function PickList<T extends string>({
@@ -14,7 +15,12 @@ export function PickList<T extends string>({
   wrong = false,
   startOpen,
 }: PickProps<T> & { readonly startOpen: boolean }) {
-  const [open, setOpen] = useState(startOpen);
+  const [open, show] = useState(startOpen);
+  const noteOpen = useBackCloses(() => show(false), startOpen);
+  const setOpen = (next: boolean): void => {
+    show(next);
+    noteOpen(next);
+  };
   // The list brings a style element of its own, which the page's policy takes by its number only.
   const nonce = getNonce();
   const chosen = options.find((o) => o.value === value);

@@ -2,6 +2,7 @@ import { Command } from 'cmdk';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { Chevron, type PickProps } from './Pick.js';
+import { useBackCloses } from './useBackCloses.js';
 
 /** A long list behind a word: what is typed finds it, and the arrows walk through what is found. */
 export function SearchList<T extends string>({
@@ -14,7 +15,12 @@ export function SearchList<T extends string>({
   wrong = false,
   startOpen,
 }: PickProps<T> & { readonly startOpen: boolean }) {
-  const [open, setOpen] = useState(startOpen);
+  const [open, show] = useState(startOpen);
+  const noteOpen = useBackCloses(() => show(false), startOpen);
+  const setOpen = (next: boolean): void => {
+    show(next);
+    noteOpen(next);
+  };
   const chosen = options.find((o) => o.value === value);
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>

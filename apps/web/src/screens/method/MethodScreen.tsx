@@ -21,6 +21,7 @@ import { METHOD } from '../../words/words.js';
 import { chooseMethod } from '../../stores/chooseMethod.js';
 import { usePlan, type PlanView } from '../../stores/usePlan.js';
 import { added, changed, moved, removed, split } from './editStages.js';
+import { dragWords } from './dragWords.js';
 import { StageRow } from './StageRow.js';
 import { TimeLine } from './TimeLine.js';
 import { newId } from '../../keeping/newId.js';
@@ -65,6 +66,7 @@ function Stages({ plan }: { readonly plan: PlanView }) {
       <DndContext
         sensors={sensors}
         collisionDetection={closestCenter}
+        accessibility={dragWords(stages)}
         onDragEnd={({ active, over }) => {
           if (over && active.id !== over.id) setStages(moved(stages, index(active.id), index(over.id)));
         }}

@@ -1,4 +1,4 @@
-import { quarter, showCount, type Levels } from '@hammock/core';
+import { quarter, showCount, type Levels, type Measure, type Odds } from '@hammock/core';
 import type { VesselRecord } from '@hammock/core/records';
 import { lazy, Suspense } from 'react';
 import { fetched } from '../../keeping/fetched.js';
@@ -12,7 +12,10 @@ import { StartCooking } from './StartCooking.js';
 import { TheNumber } from './TheNumber.js';
 import { WarningList } from './WarningList.js';
 import { whole } from '../../words/numbers.js';
-import { useMeasures } from '../../stores/units.js';
+import { useMeasures, useUnit, type PourUnit } from '../../stores/units.js';
+import { showPour } from '../../words/amounts.js';
+import { inAHundred, nearestTo } from '../../words/potWords.js';
+import { useSayPour } from './useSayPour.js';
 
 const OddsPanel = lazy(() => fetched(() => import('./OddsPanel.js')).then((m) => ({ default: m.OddsPanel })));
 const WaysOut = lazy(() => fetched(() => import('./below.js')).then((m) => ({ default: m.WaysOut })));
@@ -23,7 +26,9 @@ export function Answered({ plan }: { readonly plan: PlanView }) {
   const { draft, answer, input } = plan;
   const measures = useMeasures(draft.cupId);
   const key = oddsKey(input);
-  const keepMl = useOdds((s) => (s.of === key ? s.odds?.best.keepByMl : undefined));
+  const odds = useOdds((s) => (s.of === key ? s.odds : undefined));
+  const keepMl = odds?.best.keepByMl;
+  useSayPour(...spokenPour(plan, measures, useUnit(), odds));
   if (!answer) return <p className="text-xl">The number appears as soon as the words above make a pot.</p>;
   const vessel = vessels.find((v) => v.id === draft.vesselId);
   return (
@@ -61,6 +66,23 @@ export function Answered({ plan }: { readonly plan: PlanView }) {
       )}
     </>
   );
+}
+
+/** The pour and its odds as they are said. */
+function spokenPour(
+  { answer, stale }: PlanView,
+  measures: readonly Measure[],
+  unit: PourUnit,
+  odds: Odds | undefined,
+): [string, string | undefined] {
+  if (!answer || stale) return ['The plan cannot be read yet', undefined];
+  if (answer.verdict !== 'pour') return ['Pour nothing', undefined];
+  const { main, other } = showPour(answer.pour.ml, measures, unit);
+  const share = odds && nearestTo(odds, answer.pour.waterG);
+  return [
+    `Pour ${main}${other === '' ? '' : `, ${other}`}`,
+    share === undefined ? undefined : `${inAHundred(share)} in a hundred come out right`,
+  ];
 }
 
 /** The pot in section, to scale, and where the liquid stands in it. */

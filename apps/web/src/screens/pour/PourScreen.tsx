@@ -7,6 +7,7 @@ import { Fence } from '../../ui/Fence.js';
 import { howProps } from './howProps.js';
 import { NoPlan } from './NoPlan.js';
 import { Sentence } from './Sentence.js';
+import { SetAside } from './SetAside.js';
 import { useMeasures } from '../../stores/units.js';
 
 // The words of the plan stand first; the number comes a moment after them, and what stands below it after that.
@@ -34,6 +35,7 @@ export function PourScreen() {
       <h1 className="sr-only">Pour</h1>
       <div>
         <Sentence plan={plan} />
+        <SetAside />
         {answer && (
           <Suspense>
             <FitToGrain draft={draft} grainG={answer.grainG * answer.pots} />

@@ -46,27 +46,6 @@ export function AccountPicture({
         ))}
       </ul>
       <Figures row={rows.find((r) => r.id === openId)} anchor={anchor} onClose={() => setOpenId(undefined)} />
-      <div className="sr-only">
-        <table>
-          <caption>Every term of the water account, in grams of water</caption>
-          <thead>
-            <tr>
-              <th>what</th>
-              <th>comes in</th>
-              <th>goes out</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <tr key={row.id}>
-                <th scope="row">{row.label}</th>
-                <td>{row.side === 'comesFrom' ? tenths(row.g) : ''}</td>
-                <td>{row.side === 'goesTo' ? tenths(row.g) : ''}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
       <p className="mt-3 mb-0 text-faint">
         Touch a bar for its figures. In and out agree to{' '}
         {Math.abs(answer.account.closesToG) < 0.05 ? '0.1 g' : `${tenths(answer.account.closesToG)} g`}.

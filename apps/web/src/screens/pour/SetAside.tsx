@@ -1,0 +1,18 @@
+import { useDraft } from '../../stores/draft.js';
+import { Button } from '../../ui/Button.js';
+
+/** Another dish was chosen while this one had changes of its own: they are here, a press away. */
+export function SetAside() {
+  const aside = useDraft((s) => s.aside);
+  const goBackTo = useDraft((s) => s.goBackTo);
+  const [last] = aside;
+  if (!last) return null;
+  return (
+    <p className="m-0 flex flex-wrap items-center gap-x-4 text-faint" role="status">
+      {last.label}, with your changes, is set aside.
+      <Button weight="plain" onClick={() => goBackTo(last.planId)}>
+        Go back to it
+      </Button>
+    </p>
+  );
+}
