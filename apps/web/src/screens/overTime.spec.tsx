@@ -74,7 +74,7 @@ beforeEach(() => {
   silence();
   settle();
   Object.defineProperty(window, 'matchMedia', {
-    value: () => ({ matches: true }),
+    value: () => ({ matches: true, addEventListener: () => undefined, removeEventListener: () => undefined }),
     configurable: true,
   });
   useOdds.setState({ odds: undefined, of: undefined, progress: undefined, problem: undefined });

@@ -1,4 +1,4 @@
-import { scalePlan, type PlanInput } from '@hammock/core';
+import type { PlanInput } from '@hammock/core';
 import type { DishSpec, Fields, PlanRecord } from '@hammock/core/records';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
@@ -11,6 +11,7 @@ import { draftFrom, draftOf, specOf, type Draft } from './draftOf.js';
 import { changesBetween, onUndo, useHistory, withChanges } from './history.js';
 import { useKitchen } from './kitchen.js';
 import { onLetters, useOutbox } from './outbox.js';
+import { withEngine } from './engine.js';
 import { cupOf, planInputOf } from './planInput.js';
 import { withAside } from './setAside.js';
 import { newId } from '../keeping/newId.js';
@@ -95,10 +96,13 @@ export const useDraft = create<DraftStore>()(
             put({ ...draft, ...fields, spec: bag ? { ...draft.spec, grainId: bag.grainId } : draft.spec });
         },
         setPortions: (portions) => {
-          const { draft } = get();
-          if (!draft || !Number.isFinite(portions) || portions < 1) return;
-          const before = draft.spec.portions ?? 4;
-          change({ spec: { ...specOf(scalePlan(draft.spec as PlanInput, portions / before)), portions } });
+          if (!Number.isFinite(portions) || portions < 1) return;
+          withEngine(({ scalePlan }) => {
+            const { draft } = get();
+            if (!draft) return;
+            const before = draft.spec.portions ?? 4;
+            change({ spec: { ...specOf(scalePlan(draft.spec as PlanInput, portions / before)), portions } });
+          });
         },
         setGrain: (grain) => {
           changeSpec({ grain });
@@ -115,11 +119,13 @@ export const useDraft = create<DraftStore>()(
           changeSpec({ ingredients: [...(get().draft?.spec.ingredients ?? []), ...list] });
         },
         fitToGrain: (factor) => {
-          const { draft } = get();
-          if (!draft) return;
-          const { grain, portions } = draft.spec;
-          const scaled = specOf(scalePlan(draft.spec as PlanInput, factor));
-          change({ spec: { ...scaled, grain, portions: Math.max(1, (portions ?? 4) * factor) } });
+          withEngine(({ scalePlan }) => {
+            const { draft } = get();
+            if (!draft) return;
+            const { grain, portions } = draft.spec;
+            const scaled = specOf(scalePlan(draft.spec as PlanInput, factor));
+            change({ spec: { ...scaled, grain, portions: Math.max(1, (portions ?? 4) * factor) } });
+          });
         },
         removeIngredient: (index) => {
           changeSpec({ ingredients: (get().draft?.spec.ingredients ?? []).filter((_, i) => i !== index) });

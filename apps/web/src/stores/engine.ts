@@ -16,4 +16,11 @@ export async function loadEngine(): Promise<void> {
 
 /** What works answers out; undefined until it has come. */
 export const engineNow = (): Engine | undefined => useLoaded.getState().engine;
+/** Does something with it: at once where it is there, else as soon as it has come. */
+export function withEngine(act: (engine: Engine) => void): void {
+  const engine = engineNow();
+  if (engine) act(engine);
+  else void loadEngine().then(() => withEngine(act));
+}
+
 export const useEngine = (): Engine | undefined => useLoaded((s) => s.engine);

@@ -1,4 +1,4 @@
-import { parseAmount, type AmountInput } from '@hammock/core';
+import type { AmountInput } from '@hammock/core';
 import { useId, useState } from 'react';
 
 export interface AmountFieldProps {
@@ -48,11 +48,4 @@ export function AmountField({ label, shown, onChange, problem, className = '' }:
       )}
     </span>
   );
-}
-
-/** Reads an amount for a field that only needs a volume or mass of its own, such as what was poured. */
-export function readMl(text: string, cupMl: number, densityGPerMl: number): number | undefined {
-  const parsed = parseAmount(text, { cupMl, bareUnit: 'ml' });
-  if (!parsed.ok) return undefined;
-  return parsed.value.kind === 'volume' ? parsed.value.size : parsed.value.size / densityGPerMl;
 }

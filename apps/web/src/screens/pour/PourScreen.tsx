@@ -1,9 +1,13 @@
+import type { Answer } from '@hammock/core';
 import { lazy, Suspense, useEffect } from 'react';
 import { Link, useLocation } from 'react-router';
 import { fetched } from '../../keeping/fetched.js';
 import { useKitchen } from '../../stores/kitchen.js';
+import { oddsKey } from '../../stores/odds.js';
 import { usePlan, type PlanView } from '../../stores/usePlan.js';
 import { Fence } from '../../ui/Fence.js';
+import { useWide } from '../../ui/useWide.js';
+import { WhenSeen } from '../../ui/WhenSeen.js';
 import { howProps } from './howProps.js';
 import { NoPlan } from './NoPlan.js';
 import { Sentence } from './Sentence.js';
@@ -13,6 +17,9 @@ import { useMeasures } from '../../stores/units.js';
 // The words of the plan stand first; the number comes a moment after them, and what stands below it after that.
 const answered = () => fetched(() => import('./theNumberPiece.js'));
 const Answered = lazy(() => answered().then((m) => ({ default: m.Answered })));
+const OddsInShort = lazy(() => answered().then((m) => ({ default: m.OddsInShort })));
+const PotDrawn = lazy(() => answered().then((m) => ({ default: m.PotDrawn })));
+const OddsPanel = lazy(() => fetched(() => import('./OddsPanel.js')).then((m) => ({ default: m.OddsPanel })));
 const FitToGrain = lazy(() => answered().then((m) => ({ default: m.FitToGrain })));
 const below = () => fetched(() => import('./below.js'));
 const AccountPicture = lazy(() => below().then((m) => ({ default: m.AccountPicture })));
@@ -29,32 +36,47 @@ export function PourScreen() {
   const plan = usePlan();
   useMending();
   if (!plan) return <NoPlan />;
-  const { draft, answer } = plan;
+  const { draft, answer, input } = plan;
   return (
     <div className="flex flex-col gap-5">
       <h1 className="sr-only">Pour</h1>
-      <div>
-        <Sentence plan={plan} />
-        <SetAside />
+      <div className="grid gap-x-12 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
+        <div>
+          <Sentence plan={plan} />
+          <SetAside />
+          {answer && (
+            <Suspense>
+              <FitToGrain draft={draft} grainG={answer.grainG * answer.pots} />
+            </Suspense>
+          )}
+        </div>
         {answer && (
           <Suspense>
-            <FitToGrain draft={draft} grainG={answer.grainG * answer.pots} />
+            <Fence what="The odds in short" of={answer}>
+              <OddsInShort answer={answer} input={input} />
+            </Fence>
           </Suspense>
         )}
       </div>
-      <Suspense fallback={<div className="min-h-[74rem] lg:min-h-[50rem]" aria-busy />}>
-        {plan.coming ? (
-          <div className="min-h-[74rem] lg:min-h-[50rem]" aria-busy />
-        ) : (
-          <Answered plan={plan} />
-        )}
+      <Suspense fallback={<div className={ROOM} aria-busy />}>
+        {plan.coming ? <div className={ROOM} aria-busy /> : <Answered plan={plan} />}
       </Suspense>
       <Suspense fallback={<p aria-busy>…</p>}>
-        <Below plan={plan} />
+        <WhatAndHow plan={plan} />
+        {answer && (
+          <WhenSeen room="42rem">
+            <Later plan={plan} answer={answer} />
+          </WhenSeen>
+        )}
+        <KeepAsDish dishId={draft.dishId} label={draft.label} />
+        {answer && <CautionList answer={answer} input={input} />}
       </Suspense>
     </div>
   );
 }
+
+/** Room for what is answered, kept free until it has come: nothing below moves under a thumb. */
+const ROOM = 'min-h-[30rem] lg:min-h-[24rem]';
 
 /** Who was led here to change something wrong finds it under the keys. */
 function useMending(): void {
@@ -65,74 +87,92 @@ function useMending(): void {
   }, [mend]);
 }
 
-/** The account, the method, what goes in, salt and rules: each holds by itself. */
-function Below({ plan }: { readonly plan: PlanView }) {
+/** What is changed most: what goes in, how it is made, the base and the salt. */
+function WhatAndHow({ plan }: { readonly plan: PlanView }) {
   const roomC = useKitchen((s) => s.household.roomC);
   const { draft, answer, input } = plan;
   const { spec } = draft;
   const measures = useMeasures(draft.cupId);
   return (
-    <>
-      <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
-        <div className="flex flex-col gap-8">
-          {answer && (
-            <Fence what="The account" of={answer}>
-              <AccountPicture answer={answer} measures={measures} />
-            </Fence>
-          )}
-          <Fence what="How it is made" of={spec}>
-            <HowItIsMade {...howProps(spec)} roomC={roomC} />
+    <div className="grid gap-x-12 gap-y-8 lg:grid-cols-2">
+      <Fence what="What goes in" of={spec}>
+        <WhatGoesIn
+          ingredients={spec.ingredients}
+          pourWith={spec.pourWith}
+          pourMost={spec.pourMost}
+          thenWith={spec.thenWith}
+          laterShare={spec.laterShare}
+          sauceLeftG={spec.sauceLeftG}
+          problems={(spec.ingredients ?? [])
+            .map((_, i) => plan.problemAt(`ingredients[${i.toString()}]`) ?? '')
+            .join('\n')}
+        />
+      </Fence>
+      <div className="flex flex-col gap-8">
+        <Fence what="How it is made" of={spec}>
+          <HowItIsMade {...howProps(spec)} roomC={roomC} />
+        </Fence>
+        {answer && answer.base.wentInG > 0 && (
+          <Fence what="The base" of={answer}>
+            <TheBase base={answer.base} given={spec.base} problem={plan.problemAt('base')} />
           </Fence>
-          {answer && answer.base.wentInG > 0 && (
-            <Fence what="The base" of={answer}>
-              <TheBase base={answer.base} given={spec.base} problem={plan.problemAt('base')} />
-            </Fence>
-          )}
-          <p className="m-0">
-            {AWAY.map(([to, words]) => (
-              <Link
-                key={to}
-                to={to}
-                className="mr-6 inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
-              >
-                {words}
-              </Link>
-            ))}
-          </p>
-          <KeepAsDish dishId={draft.dishId} label={draft.label} />
-        </div>
-        <div className="flex flex-col gap-8">
-          <Fence what="What goes in" of={spec}>
-            <WhatGoesIn
-              ingredients={spec.ingredients}
-              pourWith={spec.pourWith}
-              pourMost={spec.pourMost}
-              thenWith={spec.thenWith}
-              laterShare={spec.laterShare}
-              sauceLeftG={spec.sauceLeftG}
-              problems={(spec.ingredients ?? [])
-                .map((_, i) => plan.problemAt(`ingredients[${i.toString()}]`) ?? '')
-                .join('\n')}
+        )}
+        {answer && (
+          <Fence what="The salt" of={answer}>
+            <Salt
+              answer={answer}
+              served={input.served ?? 'plain'}
+              saltWith={input.saltWith ?? 'saltFine'}
+              measures={measures}
             />
           </Fence>
-          {answer && (
-            <Fence what="The salt" of={answer}>
-              <Salt
-                answer={answer}
-                served={input.served ?? 'plain'}
-                saltWith={input.saltWith ?? 'saltFine'}
-                measures={measures}
-              />
-            </Fence>
-          )}
-          {answer && (
-            <Fence what="What rules of thumb would pour" of={answer}>
-              <OtherRules answer={answer} measures={measures} wanted={input.texture ?? 2} />
-            </Fence>
-          )}
-        </div>
+        )}
+        <p className="m-0">
+          {AWAY.map(([to, words]) => (
+            <Link
+              key={to}
+              to={to}
+              className="mr-6 inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+            >
+              {words}
+            </Link>
+          ))}
+        </p>
       </div>
-      {answer && <CautionList answer={answer} input={input} />}
+    </div>
+  );
+}
+
+/** What is read when there is time: how sure it is, where the water goes, what rules of thumb say. */
+function Later({ plan, answer }: { readonly plan: PlanView; readonly answer: Answer }) {
+  const { draft, input } = plan;
+  const measures = useMeasures(draft.cupId);
+  const vessel = useKitchen((s) => s.vessels.find((v) => v.id === draft.vesselId));
+  const wide = useWide();
+  return (
+    <>
+      {vessel && !wide && (
+        <Fence what="The drawing of the pot" of={answer}>
+          <PotDrawn plan={plan} levels={answer.levels} vessel={vessel} />
+        </Fence>
+      )}
+      {!plan.stale && (
+        <div className="min-h-[50rem] lg:min-h-[28rem]">
+          <Fence what="The odds" of={oddsKey(input)}>
+            <Suspense>
+              <OddsPanel answer={answer} input={input} />
+            </Suspense>
+          </Fence>
+        </div>
+      )}
+      <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
+        <Fence what="The account" of={answer}>
+          <AccountPicture answer={answer} measures={measures} />
+        </Fence>
+        <Fence what="What rules of thumb would pour" of={answer}>
+          <OtherRules answer={answer} measures={measures} wanted={input.texture ?? 2} />
+        </Fence>
+      </div>
     </>
   );
 }

@@ -52,25 +52,23 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
       <div className="mt-3">
         <Figure text={none ? 'nothing' : shown.main} />
         {!none && (
-          <p className="m-0 mt-2 flex flex-wrap items-baseline gap-x-3 text-[1.35rem]">
+          <div className="mt-2 flex flex-wrap items-center gap-x-3 text-[1.35rem]">
             <span className="font-bold text-water">{name}</span>
             <span data-testid="pour-other">{shown.other}</span>
             {shown.roughly !== undefined && (
               <span className="text-faint">({shown.roughly} with what you own)</span>
             )}
-          </p>
+            <span className="sm:ml-auto">
+              <Segments<PourUnit>
+                label="Show the pour in"
+                value={unit}
+                options={POUR_UNITS.map((u) => [u, u])}
+                onChange={(next) => useUnits.setState({ unit: next })}
+              />
+            </span>
+          </div>
         )}
       </div>
-      {!none && (
-        <div className="mt-2">
-          <Segments<PourUnit>
-            label="Show the pour in"
-            value={unit}
-            options={POUR_UNITS.map((u) => [u, u])}
-            onChange={(next) => useUnits.setState({ unit: next })}
-          />
-        </div>
-      )}
       {none && answer.verdict === 'nothing' && (
         <p className="mt-3 mb-0 text-[1.15rem]">
           No {name} at all: the base brings enough. Keep <strong>{keep.main}</strong> hot by you all the same.

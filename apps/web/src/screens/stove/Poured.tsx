@@ -3,7 +3,7 @@ import type { CookRecord } from '@hammock/core/records';
 import { useState } from 'react';
 import { useCooks } from '../../stores/cooks.js';
 import { rowOf, spokenName } from '../../stores/ownLarder.js';
-import { readMl } from '../../ui/AmountField.js';
+import { readMl } from '../../words/readMl.js';
 import { showPour, showSalt } from '../../words/amounts.js';
 import { useMeasures, useMetric } from '../../stores/units.js';
 
