@@ -223,7 +223,7 @@ describe('with the keyboard alone', () => {
     await focusOn('Write it down');
     await page.keyboard.press('Enter');
     await sees(page, 'Notebook');
-    await sees(page, 'as wanted');
+    await sees(page, 'just right');
     await button(page, 'Tomato rice');
   });
 });

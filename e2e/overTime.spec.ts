@@ -33,11 +33,11 @@ describe('the course', () => {
 
   it('is stretched by a handle: the end changes while the pour is held, and can be undone', async () => {
     const page = await kitchen.page('/course');
-    await page.waitForSelector('[aria-label="Minutes of Cover"]');
+    await page.waitForSelector('[aria-label="Minutes of Simmer, covered"]');
     const outcome = (): Promise<string> =>
       page.$eval('section[aria-labelledby=comes-out]', (e) => e.textContent);
     const before = await outcome();
-    const handle = await page.$('[aria-label="Minutes of Cover"]');
+    const handle = await page.$('[aria-label="Minutes of Simmer, covered"]');
     const box = await handle?.boundingBox();
     if (!box) throw new Error('the handle is on the screen');
     await page.mouse.move(box.x + box.width / 2, box.y + 20);
@@ -47,7 +47,7 @@ describe('the course', () => {
     await until(async () => (await outcome()) !== before);
     await sees(page, 'held while you stretch a stage');
     const minutes = (): Promise<number> =>
-      page.$eval('[aria-label="Minutes of Cover"]', (e) => Number(e.getAttribute('aria-valuenow')));
+      page.$eval('[aria-label="Minutes of Simmer, covered"]', (e) => Number(e.getAttribute('aria-valuenow')));
     const stretched = await minutes();
     await page.keyboard.down('Control');
     await page.keyboard.press('KeyZ');
@@ -72,14 +72,14 @@ describe('the odds', () => {
     const page = await kitchen.page('/');
     await choose(page, 'Dish', 'Splicer');
     await page.waitForSelector('[data-testid=odds-wanted]');
-    await sees(page, '2000 simulated kitchens');
+    await sees(page, '2000 trial pots');
     const first = (await pour(page)).other;
     await page.focus('[aria-label="Try another pour"]');
     for (let i = 0; i < 8; i += 1) await page.keyboard.press('ArrowLeft');
     // Looked at first: the pour itself moves by a press of its own.
     expect((await pour(page)).other).toBe(first);
     await page.keyboard.press('Enter');
-    await sees(page, 'less than the account says');
+    await sees(page, 'less than is worked out');
     expect((await pour(page)).other).not.toBe(first);
     await page.waitForSelector('[data-testid=odds-wanted]');
     await press(page, 'Back to');
@@ -91,15 +91,16 @@ describe('the odds', () => {
     const page = await kitchen.page('/');
     await choose(page, 'Dish', 'Splicer');
     await retype(page, 'Amount of grain', '2 cups');
-    await sees(page, '2000 simulated kitchens');
+    await sees(page, '2000 trial pots');
     const offers = (): Promise<string> => page.$eval('section[aria-labelledby=odds]', (e) => e.textContent);
-    const [, now, then] = /Weigh the grain: (\d+) → (\d+) in a hundred/u.exec(await offers()) ?? [];
+    const [, then, now] =
+      /Weigh the grain: (\d+) in 100 come out right, not (\d+)/u.exec(await offers()) ?? [];
     expect(Number(then)).toBeGreaterThan(Number(now));
     const field = await page.waitForSelector('section[aria-labelledby=odds] form input');
     await field?.type('392');
     await press(page, 'Use it');
     await until(async () => !(await offers()).includes('Weigh the grain'));
-    await sees(page, '2000 simulated kitchens');
+    await sees(page, '2000 trial pots');
     await until(async () => Number(await textOf(page, 'odds-wanted')) >= Number(now) - 3);
   });
 
@@ -111,11 +112,11 @@ describe('the odds', () => {
       async () =>
         (await page.$eval('section[aria-labelledby=odds]', (e) => e.getAttribute('aria-busy'))) === 'false',
     );
-    await sees(page, '2000 simulated kitchens');
+    await sees(page, '2000 trial pots');
     const last = await textOf(page, 'odds-wanted');
     await retype(page, 'Amount of grain', '900 g');
     await retype(page, 'Amount of grain', '409 g');
-    await sees(page, '2000 simulated kitchens');
+    await sees(page, '2000 trial pots');
     await until(async () => (await textOf(page, 'odds-wanted')) === last);
     await retype(page, 'Amount of grain', '512 g');
     await press(page, 'Stop');
@@ -133,7 +134,7 @@ describe('the odds', () => {
       }, 0);
     });
     await retype(page, 'Amount of grain', '433 g');
-    await sees(page, 'simulated kitchens like yours');
+    await sees(page, 'trial pots, each a little different');
     kitchen.errors.length = 0;
   });
 });
@@ -156,8 +157,8 @@ describe('at the stove', () => {
       if ((await page.$eval('main', (e) => e.innerText)).includes('Done.')) await press(page, 'Done.');
       await until(async () => (await stage()) !== before);
     }
-    await sees(page, 'hot by you');
-    for (let i = 0; i < 4 && (await stage()) !== 'Cover'; i += 1) {
+    await sees(page, 'more hot in a pan');
+    for (let i = 0; i < 4 && (await stage()) !== 'Simmer, covered'; i += 1) {
       const before = await stage();
       const words = await page.$eval('main', (e) => e.innerText);
       if (words.includes('Start the clock')) await press(page, 'Start the clock');

@@ -9,7 +9,7 @@ const PAST = '/notebook/7a1e0007-0000-4000-8000-000000000001';
 const SCREENS: readonly (readonly [string, string])[] = [
   ['/', 'Where the water comes from'],
   ['/stove', 'No pot is on'],
-  ['/notebook', 'came out as wanted'],
+  ['/notebook', 'came out just right'],
   [PAST, 'How it went'],
   ['/method', 'min hands on'],
   ['/compare', 'What differs, and why'],
@@ -128,7 +128,7 @@ describe('the kitchen', () => {
     await page.keyboard.type('18,5');
     await press(page, 'Keep');
     await sees(page, '18.5 cm wide');
-    await press(page, 'Take away Tin pot');
+    await press(page, 'Remove Tin pot');
     await sees(page, 'Tin pot is taken away');
     await press(page, 'Put it back');
     await page.waitForNetworkIdle();

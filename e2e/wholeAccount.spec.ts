@@ -205,7 +205,7 @@ describe('two ways side by side', () => {
   it('says what differs and why', async () => {
     const page = await kitchen.page('/');
     await choose(page, 'Dish', 'Splicer');
-    await press(page, 'Set it beside another way');
+    await press(page, 'Compare with another way');
     await choose(page, 'Set beside it', 'pressure cooker');
     await sees(page, 'Leaves as steam less');
     await choose(page, 'Set beside it', 'twice as much');

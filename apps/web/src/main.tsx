@@ -52,6 +52,10 @@ const WaterTestScreen = lazy(() =>
   fetched(() => import('./screens/kitchen/WaterTestScreen.js')).then((m) => ({ default: m.WaterTestScreen })),
 );
 
+const HelpScreen = lazy(() =>
+  fetched(() => import('./screens/help/HelpScreen.js')).then((m) => ({ default: m.HelpScreen })),
+);
+
 const later = (screen: React.ReactNode) => <Suspense fallback={<p aria-busy>…</p>}>{screen}</Suspense>;
 
 /** Every screen, each at its address. */
@@ -70,6 +74,7 @@ const App = () => (
         <Route path="notebook/:id" element={later(<PageScreen />)} />
         <Route path="kitchen" element={later(<KitchenScreen />)} />
         <Route path="kitchen/water-test" element={later(<WaterTestScreen />)} />
+        <Route path="help" element={later(<HelpScreen />)} />
         <Route path="*" element={<NotHere />} />
       </Route>
     </Routes>

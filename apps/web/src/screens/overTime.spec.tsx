@@ -90,7 +90,7 @@ describe('Course', () => {
   it('shows the pot at a minute, moves with the keys, and says how it comes out', async () => {
     await show('/course');
     await waitFor(() => screen.getByTestId('course-texture'), WAIT);
-    expect(screen.getByTestId('course-texture').textContent).toBe('one grain apart');
+    expect(screen.getByTestId('course-texture').textContent).toBe('fluffy and separate');
     expect(screen.getByTestId('course-minute').textContent).toMatch(/^8\s*min$/u);
     fireEvent.keyDown(screen.getByRole('slider', { name: 'Minute' }), { key: 'ArrowRight' });
     expect(screen.getByTestId('course-minute').textContent).toMatch(/^9/u);
@@ -102,19 +102,21 @@ describe('Course', () => {
 
   it('holds the pour while a stage is stretched, and the end changes', async () => {
     await show('/course');
-    const simmer = await screen.findByRole('slider', { name: 'Minutes of Cover' }, WAIT);
+    const simmer = await screen.findByRole('slider', { name: 'Minutes of Simmer, covered' }, WAIT);
     const before = Number(simmer.getAttribute('aria-valuenow'));
     for (let i = 0; i < 4; i += 1)
-      fireEvent.keyDown(screen.getByRole('slider', { name: 'Minutes of Cover' }), { key: 'PageUp' });
+      fireEvent.keyDown(screen.getByRole('slider', { name: 'Minutes of Simmer, covered' }), {
+        key: 'PageUp',
+      });
     const stretched = spec().stages?.find((s) => s.id === 'simmer');
     expect(stretched?.end).toEqual({ kind: 'minutes', minutes: before + 20 });
     await waitFor(
-      () => expect(screen.getByTestId('course-texture').textContent).not.toBe('one grain apart'),
+      () => expect(screen.getByTestId('course-texture').textContent).not.toBe('fluffy and separate'),
       WAIT,
     );
     fireEvent.click(screen.getByRole('button', { name: 'Pour that' }));
     await waitFor(
-      () => expect(screen.getByTestId('course-texture').textContent).toBe('one grain apart'),
+      () => expect(screen.getByTestId('course-texture').textContent).toBe('fluffy and separate'),
       WAIT,
     );
   });
@@ -123,8 +125,8 @@ describe('Course', () => {
     const stages = plan().stages.map((s) => (s.act === 'simmer' ? { ...s, heat: 'high' as const } : s));
     act(() => useDraft.getState().setSpec({ stages }));
     await show('/course');
-    await screen.findByText('The base catches.', {}, WAIT);
-    fireEvent.click(screen.getAllByRole('button', { name: /heat in “Cover”/u })[0]!);
+    await screen.findByText('It catches at the bottom.', {}, WAIT);
+    fireEvent.click(screen.getAllByRole('button', { name: /heat in “Simmer, covered”/u })[0]!);
     expect(spec().stages?.find((s) => s.act === 'simmer')?.heat).not.toBe('high');
   });
 });
@@ -134,7 +136,7 @@ describe('the odds on Pour', () => {
     await show('/');
     await waitFor(() => screen.getByTestId('odds-wanted'), WAIT);
     const slider = screen.getByRole('slider', { name: 'Try another pour' });
-    expect(slider.getAttribute('aria-valuetext')).toMatch(/ml: \d+ hard, \d+ as wanted, \d+ too soft/u);
+    expect(slider.getAttribute('aria-valuetext')).toMatch(/ml: \d+ hard, \d+ right, \d+ too soft of 100/u);
     expect(screen.getByText(/come out hard/u)).toBeTruthy();
     fireEvent.keyDown(slider, { key: 'Home' });
     // Looked at and not taken: that is a tap of its own.
@@ -144,7 +146,7 @@ describe('the odds on Pour', () => {
     fireEvent.keyDown(slider, { key: 'Home' });
     fireEvent.click(screen.getByRole('button', { name: /^Pour \d+ ml$/u }));
     expect(spec().leanMl).toBeLessThan(-20);
-    await screen.findByText(/less than the account says/u);
+    await screen.findByText(/less than is worked out/u);
     fireEvent.click(screen.getByRole('button', { name: /Back to \d+ ml/u }));
     expect(spec().leanMl).toBeUndefined();
   });
@@ -154,7 +156,7 @@ describe('the odds on Pour', () => {
     act(() => useDraft.getState().setSpec({ ingredients: [] }));
     await show('/');
     const scale = await screen.findByRole('textbox', { name: 'On the scale g' }, WAIT);
-    expect(screen.getByText(/Weigh the grain: \d+ → \d+ in a hundred/u)).toBeTruthy();
+    expect(screen.getByText(/Weigh the grain: \d+ in 100 come out right, not \d+/u)).toBeTruthy();
     fireEvent.change(scale, { target: { value: '362' } });
     fireEvent.click(screen.getByRole('button', { name: 'Use it' }));
     expect(spec().grain).toEqual({ g: 362 });
@@ -184,11 +186,11 @@ describe('the odds at the stove', () => {
     };
     done('boil');
     await show('/stove');
-    await screen.findByText(/hot by you\./u, {}, WAIT);
+    await screen.findByText(/more hot in a pan\./u, {}, WAIT);
     act(() => useCooks.getState().tap('done', 'boil'));
     const first = await screen.findByText(/^If you look at \d+ min:$/u, {}, WAIT);
     expect(first.parentElement!.textContent).toMatch(
-      /^If you look at \d+ min: .+\. At the end: .+\. Dry already: .+ of what you kept\. Still wet: \d+ min more\.$/u,
+      /^If you look at \d+ min: .+\. At the end: .+\. Dry already\? Sprinkle in .+ of the hot liquid\. Still wet\? Give it \d+ min more\.$/u,
     );
     act(() => useCooks.getState().giveUp());
   });

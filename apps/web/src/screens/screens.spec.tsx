@@ -72,14 +72,14 @@ describe('Pour', () => {
     await show('/');
     expect(number()).toMatch(/cups?/u);
     expect(screen.getByTestId('pour-other').textContent).toMatch(/^\d+ ml$/u);
-    expect(screen.getByText(/hot by you/u)).toBeTruthy();
+    expect(screen.getByText(/more hot in a pan/u)).toBeTruthy();
     const rows = within(screen.getByRole('list', { name: 'Water account' })).getAllByRole('button');
     expect(rows.map((r) => r.textContent)).toEqual([
       expect.stringContaining('You pour water'),
       expect.stringContaining('Onion brings'),
       expect.stringContaining('Long-grain white rice drinks'),
       expect.stringContaining('Leaves as steam'),
-      expect.stringContaining('Hangs under the lid'),
+      expect.stringContaining('Drips on the lid'),
     ]);
     fireEvent.click(rows[2]!);
     expect(screen.getByText('its dry matter')).toBeTruthy();
@@ -257,7 +257,7 @@ describe('Notebook', () => {
     expect(screen.getAllByRole('link', { name: /Pilaf/u })).toHaveLength(3);
     expect(screen.getByText('given up')).toBeTruthy();
     // What was given up says nothing about how pots come out.
-    expect(screen.getByText('0 of 1 came out as wanted.')).toBeTruthy();
+    expect(screen.getByText('0 of 1 came out just right.')).toBeTruthy();
     expect(screen.getAllByText(/% (more|less) than advised/u)).toHaveLength(3);
     expect(screen.getByText('not judged yet')).toBeTruthy();
   });
@@ -277,7 +277,7 @@ describe('Notebook', () => {
   it('says so when it is empty, loading, or the page is not there', async () => {
     useCooks.setState({ recent: undefined });
     await show('/notebook');
-    expect(screen.getByText(/Turning the pages/u)).toBeTruthy();
+    expect(screen.getByText(/Opening the notebook/u)).toBeTruthy();
     void act(() => useCooks.setState({ recent: [] }));
     expect(screen.getByText(/Nothing is written down yet/u)).toBeTruthy();
     cleanup();
@@ -320,7 +320,7 @@ describe('Kitchen', () => {
     fireEvent.change(form.getByRole('textbox', { name: /Width/u }), { target: { value: '17,5' } });
     fireEvent.click(form.getByRole('button', { name: 'Keep' }));
     expect(useKitchen.getState().vessels.at(-1)).toMatchObject({ label: 'Tin', diameterCm: 17.5 });
-    press('Take away Tin');
+    press('Remove Tin');
     expect(useKitchen.getState().vessels.map((v) => v.label)).not.toContain('Tin');
     press('Put it back');
     expect(useKitchen.getState().vessels.at(-1)).toMatchObject({ label: 'Tin' });

@@ -8,7 +8,7 @@ const MOST_ASIDE = 5;
 const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
 
 /** Whether a plan says anything that its dish, as it is kept, does not. */
-export function isOfItsOwn(draft: Draft): boolean {
+function isOfItsOwn(draft: Draft): boolean {
   const dish = useKitchen.getState().dishes.find((d) => d.id === draft.dishId);
   return !dish || !sameValue(plain(draft.spec), plain(draftOf(dish, draft).spec));
 }

@@ -1,4 +1,5 @@
 import { lazy, Suspense } from 'react';
+import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { deviceState } from '../keeping/deviceStorage.js';
 import { useDraft } from '../stores/draft.js';
@@ -74,6 +75,11 @@ export function KeepingLine() {
           />
         </svg>
         {text}
+      </p>
+      <p className="m-0 text-[0.95rem]">
+        <Link to="/help" className="inline-flex min-h-11 items-center underline underline-offset-4">
+          Words and keys
+        </Link>
       </p>
     </footer>
   );

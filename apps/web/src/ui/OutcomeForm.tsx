@@ -41,8 +41,8 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
     >
       <TextureSling value={texture} onChange={setTexture} />
       <div className="flex flex-wrap items-center gap-4">
-        <span className="text-[1.2rem]">The base was</span>
-        <Segments label="The base was" value={base} options={BASES} onChange={setBase} />
+        <span className="text-[1.2rem]">The bottom of the pot was</span>
+        <Segments label="The bottom of the pot was" value={base} options={BASES} onChange={setBase} />
       </div>
       <label className="flex flex-col gap-1 text-[1.2rem]">
         Next time

@@ -5,6 +5,10 @@ export interface Option<T extends string> {
   readonly value: T;
   readonly label: string;
   readonly hint?: string;
+  /** Other names it is found by, with commas between them. */
+  readonly also?: string;
+  /** What most pots have: it stands before the rest. */
+  readonly usual?: boolean;
 }
 
 export interface PickProps<T extends string> {

@@ -46,8 +46,8 @@ function Clash({
       {isWhole ? (
         <p className="mt-1 mb-0">
           {letter.body === undefined
-            ? 'It was taken away here and changed on another device.'
-            : 'It was changed here and taken away on another device.'}
+            ? 'It was removed here and changed on another device.'
+            : 'It was changed here and removed on another device.'}
         </p>
       ) : (
         <table className="mt-2 w-full max-w-2xl border-collapse text-left">
@@ -79,10 +79,10 @@ function Clash({
       )}
       <div className="mt-3 flex flex-wrap gap-3">
         <Button onClick={() => void choose(letter.id, 'mine')}>
-          {isWhole && letter.body === undefined ? 'Take it away' : 'Keep what is here'}
+          {isWhole && letter.body === undefined ? 'Remove it' : 'Keep what is here'}
         </Button>
         <Button onClick={() => void choose(letter.id, 'theirs')}>
-          {isWhole && letter.body !== undefined ? 'Let it be taken away' : 'Take what is elsewhere'}
+          {isWhole && letter.body !== undefined ? 'Let it be removed' : 'Take what is elsewhere'}
         </Button>
       </div>
     </section>

@@ -8,6 +8,7 @@ import { Fence } from './Fence.js';
 import { KeepingLine, KeepingNotices } from './Keeping.js';
 import { UndoBar } from './UndoBar.js';
 import { useScrollPlace } from './useScrollPlace.js';
+import { useShortcuts } from './useShortcuts.js';
 
 const StoveWatch = lazy(() =>
   fetched(() => import('./StoveWatch.js')).then((m) => ({ default: m.StoveWatch })),
@@ -31,6 +32,7 @@ export function Shell() {
   const { pathname } = useLocation();
   useScrollPlace();
   useTitle(pathname);
+  useShortcuts();
   const ofPour = OF_POUR.has(pathname);
   return (
     <div className="mx-auto flex min-h-dvh max-w-[82rem] flex-col px-4 pb-24 sm:px-8 sm:pb-10">
@@ -105,6 +107,7 @@ const TITLE: Readonly<Record<string, string>> = {
   '/notebook': 'Notebook',
   '/kitchen': 'Kitchen',
   '/kitchen/water-test': 'Water test',
+  '/help': 'Words and keys',
 };
 
 /** The title by which a tab, a bookmark or a screen reader knows the page. */

@@ -4,7 +4,7 @@ import { Button } from './Button.js';
 export function TakenAway({ label, onPutBack }: { readonly label: string; readonly onPutBack: () => void }) {
   return (
     <p className="m-0 flex flex-wrap items-center justify-between gap-4 py-1 text-faint" role="status">
-      {label} is taken away.
+      {label} is removed.
       <Button weight="plain" onClick={onPutBack}>
         Put it back
       </Button>

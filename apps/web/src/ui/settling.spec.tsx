@@ -75,19 +75,19 @@ describe('what waits for the cook', () => {
   it('asks whether to take it away where one side did, in words that fit the side', () => {
     const current = { label: 'Large pot' };
     show(letter({ state: { kind: 'asked', current, clashes: [WHOLE] } }));
-    expect(screen.getByText('It was taken away here and changed on another device.')).toBeTruthy();
+    expect(screen.getByText('It was removed here and changed on another device.')).toBeTruthy();
     expect(screen.getAllByRole('button').map((b) => b.textContent)).toEqual([
-      'Take it away',
+      'Remove it',
       'Take what is elsewhere',
     ]);
     expect(screen.queryByRole('table')).toBeNull();
     cleanup();
     const gone = { label: 'Large pot', deletedAtMs: 5 };
     show(letter({ body: { label: 'Mine' }, state: { kind: 'asked', current: gone, clashes: [WHOLE] } }));
-    expect(screen.getByText('It was changed here and taken away on another device.')).toBeTruthy();
+    expect(screen.getByText('It was changed here and removed on another device.')).toBeTruthy();
     expect(screen.getAllByRole('button').map((b) => b.textContent)).toEqual([
       'Keep what is here',
-      'Let it be taken away',
+      'Let it be removed',
     ]);
   });
 

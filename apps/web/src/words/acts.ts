@@ -23,7 +23,7 @@ export const ACT: Readonly<
   },
   ladle: {
     name: 'Ladle stew out',
-    what: 'Take out what the plan says and keep it by you.',
+    what: 'Take out what the plan says and keep it.',
     look: 'The stew that is left only just covers where the grain will lie.',
   },
   fryDry: {
@@ -87,7 +87,7 @@ export const ACT: Readonly<
     look: 'Holes in the surface; the liquid level with the grain.',
   },
   simmer: {
-    name: 'Cover',
+    name: 'Simmer, covered',
     what: 'Lid on. Heat down. No peeking, no stirring.',
     look: 'A thread of steam; a quiet crackle near the end.',
   },

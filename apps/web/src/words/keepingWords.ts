@@ -38,7 +38,7 @@ export function keepingText(code: KeepingCode, waiting: number): string {
     case 'stored':
       return 'Everything is stored.';
     case 'unsettled':
-      return 'Not everything is stored: what is not waits for your word above.';
+      return 'Not everything is stored: what is not waits for your answer above.';
     case 'sending':
       return `${changes(waiting)} ${is} on the way to be stored.`;
     case 'waiting':
@@ -81,16 +81,16 @@ const FIELD: Readonly<Record<string, string>> = {
   dishId: 'dish',
   bagId: 'bag',
   vesselId: 'pot',
-  hobId: 'ring',
+  hobId: 'burner',
   vessel: 'pot',
-  hob: 'ring',
+  hob: 'burner',
   grain: 'amount of grain',
   portions: 'people',
   ingredients: 'what goes in',
   pourWith: 'liquid',
   stages: 'stages',
   soakMin: 'soak',
-  leanMl: 'poured beside the account',
+  leanMl: 'poured more or less than worked out',
 };
 
 /** Name of a field by its path, such as `input.soakMin`. */

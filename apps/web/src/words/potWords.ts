@@ -11,14 +11,14 @@ export const SEEN: Readonly<Record<Seen, string>> = {
   levelWithGrain: 'liquid level with the grain',
   holes: 'holes in the surface',
   absorbed: 'nothing free to see, all taken up',
-  crackles: 'a quiet crackle: the base is drying',
+  crackles: 'a quiet crackle: the bottom is drying',
   scorched: 'a smell of burning',
   underPressure: 'under pressure',
 };
 
 /** What to do when it is drier or wetter than that at a look; `amount` words what was kept. */
 export const mendWords = ({ dryAddMl, wetLongerMin }: Look, amount: (ml: number) => string): string =>
-  `Dry already: ${amount(dryAddMl)} of what you kept. Still wet: ${wetLongerMin.toString()} min more.`;
+  `Dry already? Sprinkle in ${amount(dryAddMl)} of the hot liquid. Still wet? Give it ${wetLongerMin.toString()} min more.`;
 
 const WHAT: Readonly<Record<Trouble['code'], string>> = {
   hardCentre: 'A hard centre',
@@ -27,7 +27,7 @@ const WHAT: Readonly<Record<Trouble['code'], string>> = {
   wetTop: 'Wet on top',
   wetPot: 'Liquid left in the pot',
   dryTop: 'A dry top',
-  caught: 'The base catches',
+  caught: 'It catches at the bottom',
   paleBase: 'No crust yet',
   broken: 'Broken grains',
   boiledOver: 'It boils over',
@@ -45,10 +45,10 @@ const WHY: Readonly<Record<Trouble['why'], string>> = {
   openTop: 'without a lid the top cools and dries',
   noRest: 'it is opened before it has rested',
   condensate: 'what drips from the lid has not been taken up yet',
-  thickBase: 'a thick base lies on the floor and keeps the heat there',
+  thickBase: 'a thick base lies on the bottom and keeps the heat there',
   tooHot: 'the heat is too high once the liquid has gone',
-  dryBed: 'it stays on the heat after the base has dried',
-  notLongEnough: 'the base has not been dry and hot for long enough',
+  dryBed: 'it stays on the heat after the bottom has dried',
+  notLongEnough: 'the bottom has not been dry and hot for long enough',
   foam: 'starchy foam rises over the brim',
   weakRing: 'this setting does not heat it enough',
   stirredLate: 'it is stirred when it is nearly done',

@@ -31,7 +31,7 @@ export function warningText(w: Warning): WarningText {
     case 'mostlySteam':
       return {
         says: `${whole(n(w, 'share') * 100)} % of the pour leaves as steam: a small pot of grain for so long a boil.`,
-        act: 'Look early, and keep the hot liquid by you.',
+        act: 'Look early, and have more hot liquid in a pan.',
       };
     case 'altitude':
       return {
@@ -50,7 +50,7 @@ export function warningText(w: Warning): WarningText {
       };
     case 'thickCatches':
       return {
-        says: `With that much ${w.values['which'] === 'coconut' ? 'coconut' : 'tomato'} the liquid is thick, and hides a base that is already dry.`,
+        says: `With that much ${w.values['which'] === 'coconut' ? 'coconut' : 'tomato'} the liquid is thick, and hides a bottom that is already dry.`,
         act: 'Lowest heat, and a flat pan under the pot if you have one.',
       };
     case 'acidSlows':
@@ -60,7 +60,7 @@ export function warningText(w: Warning): WarningText {
       };
     case 'sugarCatches':
       return {
-        says: 'Sugar catches on a hot base.',
+        says: 'Sugar catches on a hot bottom.',
         act: 'Stir it into the liquid, not the fat, and keep to the lowest heat.',
       };
     case 'runsDry':
@@ -76,7 +76,7 @@ export function warningText(w: Warning): WarningText {
     case 'slowBoil':
       return {
         says: `It takes about ${whole(n(w, 'minutes'))} min to come to the boil.`,
-        act: 'Pour it hot, or use a stronger ring.',
+        act: 'Pour it hot, or use a stronger burner.',
       };
   }
 }

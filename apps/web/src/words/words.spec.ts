@@ -94,7 +94,7 @@ describe('amounts as they are shown', () => {
     expect(shown({ cups: 2 }, rice)).toBe('2 cups');
   });
 
-  it('shows salt by the spoon, in grams where there is none, and nothing when there is enough', () => {
+  it('shows salt by the spoon, in grams where there is none, and nothing when there is plenty', () => {
     expect(showSalt(0.1, OWNED)).toBeUndefined();
     expect(showSalt(5, [])).toMatchObject({ main: '5.0 g', other: '' });
     // A level tablespoon of fine salt is 15 ml at 1.217 g/ml.

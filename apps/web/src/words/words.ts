@@ -23,7 +23,7 @@ import type { BaseSeen, Verdict } from '@hammock/core/records';
 /** Every code of the core in the words of the kitchen, in one voice. */
 export const TEXTURE: Readonly<Record<Texture, string>> = {
   1: 'firm',
-  2: 'one grain apart',
+  2: 'fluffy and separate',
   3: 'tender',
   4: 'soft',
   5: 'very soft',
@@ -32,7 +32,7 @@ export const TEXTURE: Readonly<Record<Texture, string>> = {
 export const VERDICT: Readonly<Record<Verdict, string>> = {
   1: 'hard',
   2: 'a little firm',
-  3: 'as wanted',
+  3: 'just right',
   4: 'a little soft',
   5: 'mushy',
 };
@@ -123,12 +123,12 @@ export const STATE: Readonly<Record<State, string>> = {
 export const BASE_BY = { state: 'by its looks', heat: 'by the fire', weighed: 'by the scale' } as const;
 
 export const METHOD: Readonly<Record<Method, string>> = {
-  coveredAbsorption: 'covered absorption',
+  coveredAbsorption: 'absorption, lid on',
   boilDown: 'boil down, then steam',
   liquidFirst: 'liquid first',
   stewSteam: 'stew and steam',
   fryDry: 'fry dry and steam',
-  absorbButter: 'absorb, butter, crust',
+  absorbButter: 'absorption, butter, crust',
   pressureCooker: 'pressure cooker',
   multiCooker: 'multi-cooker',
   riceCooker: 'rice cooker',
@@ -172,18 +172,18 @@ export const SIGN: Readonly<Record<Sign, string>> = {
 export const TERM: Readonly<Record<TermKind, string>> = {
   pour: 'What you pour',
   broughtIn: 'Brought in',
-  clinging: 'Clings to the washed grain',
+  clinging: 'Left on the grain from washing',
   absorbed: 'The grain drinks',
   steamLost: 'Leaves as steam',
-  heldByOthers: 'Held as a film of sauce',
+  heldByOthers: 'Stays in the sauce',
   drunkByOthers: 'Drunk by others',
 };
 
 export const DOUBT: Readonly<Record<DoubtPart['code'], string>> = {
   grainMass: 'how full the cup was',
   grainMoisture: 'how dry the grain is',
-  bag: 'what this bag drinks',
-  hobPower: 'how hot this hob is',
+  bag: 'how much this bag drinks',
+  hobPower: 'how hot this burner is',
   lidLeak: 'how tight the lid is',
   broughtIn: 'how wet the base still is',
   timing: 'a minute more or less',

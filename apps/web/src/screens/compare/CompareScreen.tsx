@@ -154,13 +154,13 @@ function wanted(odds: Odds | undefined, { pour, pours }: Answer): string {
   if (!odds) return '…';
   const waterG = pours.reduce((sum, p) => sum + p.waterG, 0);
   const at = pour.ml <= 0 ? undefined : nearestTo(odds, waterG);
-  return at === undefined ? 'almost none in a hundred' : `${inAHundred(at)} in a hundred`;
+  return at === undefined ? 'almost none of 100' : `${inAHundred(at)} of 100`;
 }
 
 /** Line by line, and which terms of the account make the difference. */
 function Differences({ one, two, odds }: DifferencesProps) {
   const lines = [
-    { what: 'as wanted', one: wanted(odds[0], one), two: wanted(odds[1], two) },
+    { what: 'comes out right', one: wanted(odds[0], one), two: wanted(odds[1], two) },
     ...linesOf(one, two),
   ];
   const why = reasons(one, two);

@@ -78,12 +78,12 @@ function OfPlan({ plan }: { readonly plan: PlanView }) {
         <div className="flex flex-col gap-5" aria-busy={stale}>
           <Over course={course} stages={stages} plan={plan} onStages={setStages} />
           <p className="m-0">
-            Poured: <strong>{Math.round(pourMl ?? course.pourWaterG / perMl)} ml</strong>, held while you
+            Poured: <strong>{Math.round(pourMl ?? course.pourWaterG / perMl)} ml</strong>, the same while you
             stretch a stage.
             {answer && heldMl !== undefined && Math.abs(answer.pour.ml - heldMl) >= 5 && (
               <>
                 {' '}
-                The account would now pour {Math.round(answer.pour.ml)} ml.{' '}
+                This plan would now take {Math.round(answer.pour.ml)} ml.{' '}
                 <Button weight="plain" onClick={() => hold(answer.pour.ml)}>
                   Pour that
                 </Button>
@@ -136,7 +136,7 @@ function Over({ course, stages, plan, onStages }: OverProps) {
           heat={fire.heat}
           lid={fire.lid}
           mostMl={mostMl}
-          label={`The pot in section at minute ${whole(clock.atMin)}: ${BEDS.map((b, i) => `${b} ${whole(moistureOf(moment.w[i] ?? 0))} % moist`).join(', ')}, ${whole(moment.freeG)} g of liquid free, base ${bandOf(moment.browning)}.`}
+          label={`The pot in section at minute ${whole(clock.atMin)}: ${BEDS.map((b, i) => `${b} ${whole(moistureOf(moment.w[i] ?? 0))} % moist`).join(', ')}, ${whole(moment.freeG)} g of liquid not taken up, bottom ${bandOf(moment.browning)}.`}
         />
         <div className="flex flex-col justify-center gap-2">
           <p className="m-0 text-[1.35rem] font-bold">{name}</p>
@@ -147,8 +147,8 @@ function Over({ course, stages, plan, onStages }: OverProps) {
           <p className="m-0 text-[1.15rem]">
             {at && at.act !== 'serve' && <>{capital(HEAT[fire.heat])}. </>}
             {at && clock.atMin > at.toMin - 1 && at.act !== 'serve' && <>By its end: {SEEN[at.seen]}. </>}
-            Pot {whole(moment.tempC)} °C, {whole(Math.max(0, moment.freeG))} g free, {whole(moment.steamG)} g
-            gone as steam, cooked {whole(100 * Math.min(...moment.done))} in a hundred.
+            Pot {whole(moment.tempC)} °C, {whole(Math.max(0, moment.freeG))} g of liquid not taken up,{' '}
+            {whole(moment.steamG)} g gone as steam, cooked {whole(100 * Math.min(...moment.done))} %.
           </p>
           <BeforeThePour stages={course.before} />
         </div>

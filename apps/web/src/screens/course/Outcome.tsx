@@ -23,9 +23,9 @@ export function Outcome({ course, stages, ml, onStages, onPour }: OutcomeProps) 
         It comes out <span data-testid="course-texture">{textureWords(outcome.texture)}</span>
       </h2>
       <p className="mt-1 mb-0">
-        {tenths(outcome.moisture)} % moisture at the table (
+        {tenths(outcome.moisture)} % moisture when served (
         {BEDS.map((name, i) => `${name} ${tenths(outcome.beds[i]?.moisture ?? 0)}`).join(', ')} when it has
-        rested), cooked through to {done} in a hundred at least, {apartWords(outcome.apart)}, base{' '}
+        rested), cooked through at least {done} %, {apartWords(outcome.apart)}, bottom{' '}
         {bandOf(outcome.browning)}.
       </p>
       {troubles.length === 0 && <p className="mt-2 mb-0 font-semibold">Nothing goes wrong on the way.</p>}
@@ -37,7 +37,7 @@ export function Outcome({ course, stages, ml, onStages, onPour }: OutcomeProps) 
               <strong className="text-ember">{words.what}.</strong> {words.why}
               {t.avoidedBy.length > 0 && (
                 <div className="flex flex-wrap items-center gap-x-3">
-                  <span>Would avoid it:</span>
+                  <span>To avoid it:</span>
                   {t.avoidedBy.map((change) => (
                     <Avoid
                       key={changeText(change, stages, ml)}

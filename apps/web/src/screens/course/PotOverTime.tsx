@@ -104,7 +104,7 @@ export const PotOverTime = memo(function PotOverTime(props: PotOverTimeProps) {
       )}
       <Fire heat={props.heat} />
       <text x={left + width + 22} y={floor + 30} className="text-[24px] sm:text-[19px]" fill="var(--ink)">
-        base {bandOf(moment.browning)}
+        bottom {bandOf(moment.browning)}
       </text>
     </svg>
   );

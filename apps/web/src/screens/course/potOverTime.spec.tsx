@@ -133,7 +133,7 @@ describe('the pot at a minute', () => {
     cleanup();
     const dark = draw({ browning: 2.4 });
     expect(dark.crust).toBe(1);
-    expect(dark.words.at(-1)).toMatch(/^base /u);
+    expect(dark.words.at(-1)).toMatch(/^bottom /u);
     expect(dark.words.at(-1)).not.toBe(golden.words.at(-1));
     expect(dark.words.slice(0, 3)).toEqual(['bottom 33 %', 'middle 38 %', 'top 29 %']);
   });

@@ -129,12 +129,8 @@ function Card({ dish, use }: { readonly dish: DishRecord; readonly use: DishUseR
         >
           Copy
         </Button>
-        <Button
-          weight="plain"
-          aria-label={`Take away ${dish.label}`}
-          onClick={() => remove('dishes', dish.id)}
-        >
-          Take away
+        <Button weight="plain" aria-label={`Remove ${dish.label}`} onClick={() => remove('dishes', dish.id)}>
+          Remove
         </Button>
       </div>
     </li>
@@ -150,7 +146,7 @@ function Came({ use }: { readonly use: DishUseRecord | undefined }) {
     <>
       Made {times},{' '}
       <strong>
-        {use.asWanted} of {use.judged} as wanted
+        {use.asWanted} of {use.judged} just right
       </strong>
       .
     </>

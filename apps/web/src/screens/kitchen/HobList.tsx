@@ -19,8 +19,8 @@ const POWER_LABELS = [
 export const HobList = () => (
   <ThingList
     kind="hobs"
-    title="Hobs"
-    one="hob"
+    title="Burners"
+    one="burner"
     fresh={NEW_HOB}
     describe={(h) =>
       `${HOB_KIND[h.kind]}, ${h.powerW.high.toString()} W into the pot on high, ${h.powerW.low.toString()} W on low`

@@ -41,7 +41,7 @@ export function KitchenScreen() {
           <MethodList />
           <section className="hung" aria-labelledby="steam">
             <h2 id="steam" className="m-0 text-[1.35rem] font-bold">
-              Steam, pot by ring
+              Steam, pot by burner
             </h2>
             <SteamSoFar />
             <Link

@@ -37,13 +37,13 @@ export function MeasuredSoFar() {
             <Button
               weight="plain"
               className="shrink-0"
-              aria-label={`Take away ${t.label}`}
+              aria-label={`Remove ${t.label}`}
               onClick={() => {
                 setGone(t);
                 remove('steamTests', t.id);
               }}
             >
-              Take away
+              Remove
             </Button>
           </li>
         ))}

@@ -38,13 +38,13 @@ export function MethodList() {
             </span>
             <Button
               weight="plain"
-              aria-label={`Take away ${m.label}`}
+              aria-label={`Remove ${m.label}`}
               onClick={() => {
                 setGone(m);
                 remove('methods', m.id);
               }}
             >
-              Take away
+              Remove
             </Button>
           </li>
         ))}

@@ -103,13 +103,13 @@ export function ThingList<K extends Kind>({
                   </Button>
                   <Button
                     weight="plain"
-                    aria-label={`Take away ${thing.label}`}
+                    aria-label={`Remove ${thing.label}`}
                     onClick={() => {
                       setGone({ id: thing.id, value: thing });
                       remove(kind, thing.id);
                     }}
                   >
-                    Take away
+                    Remove
                   </Button>
                 </span>
               </div>
@@ -157,7 +157,7 @@ function Form<F extends object>({ editing, one, fields, onChange, onLeave, onKee
         <Button type="submit" weight="act">
           Keep
         </Button>
-        <Button onClick={onLeave}>Leave it</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </div>
     </form>
   );

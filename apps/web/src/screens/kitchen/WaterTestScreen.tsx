@@ -60,7 +60,7 @@ export function WaterTestScreen() {
       <section>
         <h1 className="m-0 text-[2rem] font-bold">Water test</h1>
         <p>
-          It needs a pot and a hob. <Link to="/kitchen">Put them in the Kitchen</Link> first.
+          It needs a pot and a burner. <Link to="/kitchen">Put them in the Kitchen</Link> first.
         </p>
       </section>
     );
@@ -101,7 +101,7 @@ export function WaterTestScreen() {
       <header>
         <h1 className="m-0 text-[2rem] leading-tight font-bold">Water test</h1>
         <p className="m-0 max-w-4xl text-[1.1rem]">
-          How much steam this pot loses on this ring is the pot’s own. Twenty minutes and a scale, and it is
+          How much steam this pot loses on this burner is the pot’s own. Twenty minutes and a scale, and it is
           known. Hot water and steam burn: carry nothing that is full and boiling, let the bubbling stop
           before you lift it.
         </p>
@@ -116,7 +116,7 @@ export function WaterTestScreen() {
         />{' '}
         on the{' '}
         <Pick
-          label="Hob"
+          label="Burner"
           value={hob.id}
           options={hobs.map((h) => ({ value: h.id, label: h.label }))}
           onChange={setHob}
@@ -192,14 +192,14 @@ export function WaterTestScreen() {
               <table className="mt-1 w-full max-w-2xl border-collapse">
                 <thead>
                   <tr className="text-left text-faint">
-                    <th className="font-normal">of this pot and ring</th>
+                    <th className="font-normal">of this pot and burner</th>
                     <th className="font-normal">taken until now</th>
                     <th className="font-normal">measured</th>
                   </tr>
                 </thead>
                 <tbody>
                   <Change
-                    what={`the ring gives on ${HEAT[heat]}`}
+                    what={`the burner gives on ${HEAT[heat]}`}
                     was={`${whole(hob.powerW[heat])} W`}
                     now={`${whole(measured.powerW)} W`}
                   />

@@ -23,7 +23,7 @@ export function NotebookScreen() {
   return (
     <section>
       <h1 className="m-0 text-[2rem] font-bold">Notebook</h1>
-      {recent === undefined && <p aria-busy>Turning the pages …</p>}
+      {recent === undefined && <p aria-busy>Opening the notebook …</p>}
       {recent?.length === 0 && (
         <p className="text-lg">
           Nothing is written down yet. Cook a pot from{' '}
@@ -79,7 +79,7 @@ function Summary({ cooks }: { readonly cooks: readonly CookLine[] }) {
   if (judged.length === 0) return null;
   return (
     <p className="mt-2 mb-0 text-lg">
-      {wanted} of {judged.length} came out as wanted.
+      {wanted} of {judged.length} came out just right.
     </p>
   );
 }
@@ -115,7 +115,7 @@ function Line({ cook, today }: { readonly cook: CookLine; readonly today: number
         <span className="max-lg:col-start-2">
           {outcome && !cook.abandoned ? (
             <>
-              <strong>{VERDICT[outcome.texture]}</strong>, base {BASE[outcome.base]}
+              <strong>{VERDICT[outcome.texture]}</strong>, bottom {BASE[outcome.base]}
               {outcome.note !== '' && <span className="block text-faint">“{outcome.note}”</span>}
             </>
           ) : (

@@ -51,7 +51,7 @@ export function PageScreen() {
       </section>
     );
   }
-  return <p aria-busy>Turning to the page …</p>;
+  return <p aria-busy>Opening the page …</p>;
 }
 
 function Page({ cook }: { readonly cook: CookRecord }) {
@@ -94,7 +94,7 @@ function Page({ cook }: { readonly cook: CookRecord }) {
           <p className="m-0 text-[1.3rem]">
             {outcome ? (
               <>
-                Came out <strong>{VERDICT[outcome.texture]}</strong>, base {BASE[outcome.base]}.
+                Came out <strong>{VERDICT[outcome.texture]}</strong>, bottom {BASE[outcome.base]}.
                 {outcome.note !== '' && ` “${outcome.note}”`}
               </>
             ) : (

@@ -73,6 +73,6 @@ function spokenPour(
   const share = odds && nearestTo(odds, answer.pour.waterG);
   return [
     `Pour ${main}${other === '' ? '' : `, ${other}`}`,
-    share === undefined ? undefined : `${inAHundred(share)} in a hundred come out right`,
+    share === undefined ? undefined : `${inAHundred(share)} of 100 come out right`,
   ];
 }

@@ -35,7 +35,7 @@ export function NoPlan() {
   return (
     <section>
       <h1 className="text-3xl font-bold">No dish yet.</h1>
-      <p>Every dish has been taken away. Put one back in the Kitchen.</p>
+      <p>Every dish has been removed. Put one back under Dishes.</p>
     </section>
   );
 }

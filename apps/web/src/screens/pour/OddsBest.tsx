@@ -28,11 +28,11 @@ export function Best({ bestMl, keepMl, hereMl, coveredMin, onPour }: BestProps) 
         <p className="m-0 text-[1.15rem]">
           Pour <strong>{round(bestMl)} ml</strong>,
           <br />
-          keep <strong>{round(keepMl)} ml</strong> hot by you.
+          have <strong>{round(keepMl)} ml</strong> more hot in a pan.
         </p>
       </div>
       <p className="m-0 mt-3 text-faint">
-        The best balance: soft grain cannot be mended, dry grain can be topped up.
+        The best balance: too dry can be topped up, too soft cannot be undone.
         {coveredMin !== undefined && <> {coveredMin} min under the lid would do better than the plan’s.</>}
       </p>
       {Math.abs(bestMl - hereMl) >= 5 && (

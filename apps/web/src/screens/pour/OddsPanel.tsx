@@ -37,10 +37,10 @@ export function OddsPanel({ answer, input }: OddsPanelProps) {
               className="h-2 w-32 accent-(--ink)"
               max={progress.of}
               value={progress.done}
-              aria-label="Kitchens simulated"
+              aria-label="Trial pots cooked"
             />
             <span className="tabular-nums">
-              {whole(progress.done)} of {whole(progress.of)} kitchens
+              {whole(progress.done)} of {whole(progress.of)} trial pots
             </span>
             <Button weight="plain" onClick={stop}>
               Stop
@@ -48,7 +48,7 @@ export function OddsPanel({ answer, input }: OddsPanelProps) {
           </span>
         )}
         {!progress && odds && of === key && (
-          <span className="text-faint">from {whole(odds.draws)} simulated kitchens like yours</span>
+          <span className="text-faint">from {whole(odds.draws)} trial pots, each a little different</span>
         )}
       </div>
       {problem && (
@@ -56,7 +56,7 @@ export function OddsPanel({ answer, input }: OddsPanelProps) {
           The odds could not be worked out just now. Change anything to try again; the pour itself stands.
         </p>
       )}
-      {!odds && !problem && <p className="m-0">Cooking it a few hundred times …</p>}
+      {!odds && !problem && <p className="m-0">Cooking a few hundred trial pots …</p>}
       {odds && <Sure odds={odds} answer={answer} stale={of !== key} spec={input} />}
     </section>
   );
@@ -104,12 +104,12 @@ function Sure({ odds, answer, stale, spec }: SureProps) {
           <span className="figures text-[clamp(3.6rem,8vw,6rem)]" data-testid="odds-wanted">
             {inAHundred(here.asWanted)}
           </span>
-          <span className="text-[1.35rem]">in a hundred as wanted, poured {round(hereMl)} ml</span>
+          <span className="text-[1.35rem]">in 100 such pots come out right, with {round(hereMl)} ml</span>
         </p>
         <Weave points={points} hereMl={hereMl} />
         <Slide
           label="Try another pour"
-          says={`${round(hereMl)} ml: ${inAHundred(here.hard)} hard, ${inAHundred(here.asWanted)} as wanted, ${inAHundred(here.tooSoft)} too soft in a hundred`}
+          says={`${round(hereMl)} ml: ${inAHundred(here.hard)} hard, ${inAHundred(here.asWanted)} right, ${inAHundred(here.tooSoft)} too soft of 100`}
           least={Math.round(least)}
           most={Math.round(most)}
           step={5}
@@ -136,7 +136,7 @@ function Sure({ odds, answer, stale, spec }: SureProps) {
         {answer.leans && dragged === undefined && (
           <p className="m-0 mt-1">
             You pour {Math.abs(Math.round(pour.ml - answer.leans.accountMl))} ml{' '}
-            {pour.ml < answer.leans.accountMl ? 'less' : 'more'} than the account says.{' '}
+            {pour.ml < answer.leans.accountMl ? 'less' : 'more'} than is worked out for this pot.{' '}
             <Button weight="plain" onClick={() => lean(accountMl)}>
               Back to {round(answer.leans.accountMl)} ml
             </Button>

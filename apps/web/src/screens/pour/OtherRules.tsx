@@ -27,14 +27,14 @@ export const OtherRules = memo(function OtherRules({
   return (
     <section className="hung" aria-labelledby="rules">
       <h2 id="rules" className="m-0 text-[1.35rem] font-bold">
-        The same pot by other rules
+        What other rules would pour
       </h2>
       {held !== undefined && (
         <p className="mt-1 mb-0">
-          Held to “{RULE[held]}”. The account would pour{' '}
+          Poured by “{RULE[held]}”. Worked out for this pot it would be{' '}
           <strong>{showPour(answer.held?.accountMl ?? 0, measures, metric).main}</strong>.{' '}
           <button type="button" className="changeable" onClick={() => hold(undefined)}>
-            Go by the account
+            Go back to the worked-out pour
           </button>
         </p>
       )}
@@ -44,7 +44,7 @@ export const OtherRules = memo(function OtherRules({
             <th>rule</th>
             <th>pours</th>
             <th>comes out</th>
-            <th>hold to it</th>
+            <th>use it</th>
           </tr>
         </thead>
         <tbody>
@@ -64,10 +64,10 @@ export const OtherRules = memo(function OtherRules({
                   type="button"
                   className="min-h-12 px-1 underline decoration-husk decoration-2 underline-offset-4 disabled:opacity-40"
                   disabled={held === rule}
-                  aria-label={`Hold to ${RULE[rule]}`}
+                  aria-label={`Use the rule ${RULE[rule]}`}
                   onClick={() => hold(rule)}
                 >
-                  hold
+                  use it
                 </button>
               </td>
             </tr>

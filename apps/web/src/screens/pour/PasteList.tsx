@@ -80,7 +80,7 @@ export function PasteList({ onDone }: { readonly onDone: () => void }) {
         <Button weight="act" disabled={ready.length === 0} onClick={put}>
           Put {ready.length === 1 ? 'it' : `these ${ready.length.toString()}`} in
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </div>
     </div>
   );

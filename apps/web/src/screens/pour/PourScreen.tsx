@@ -180,5 +180,5 @@ function Later({ plan, answer }: { readonly plan: PlanView; readonly answer: Ans
 const AWAY = [
   ['/course', 'The pot, minute by minute'],
   ['/what-if', 'What if …'],
-  ['/compare', 'Set it beside another way'],
+  ['/compare', 'Compare with another way'],
 ] as const;

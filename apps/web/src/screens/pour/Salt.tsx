@@ -37,7 +37,7 @@ export function Salt({
         <span className="figures text-[2.75rem]">{add?.main ?? 'none'}</span>
         <span className="text-[1.1rem]">
           {add
-            ? `${spokenName(saltWith)} to add${add.other === '' ? '' : ` (${add.other}${add.roughly === undefined ? '' : `; the spoon is ${add.roughly} off`})`}`
+            ? `${spokenName(saltWith)} to add${add.other === '' ? '' : ` (${add.other}${add.roughly === undefined ? '' : `; a level spoon is ${add.roughly}`})`}`
             : 'to add'}
         </span>
       </p>
@@ -66,9 +66,8 @@ export function Salt({
       </p>
       <p className="mt-2 mb-0">
         Served <Pick label="How it is served" value={served} options={SERVED_OPTIONS} onChange={setServed} />:{' '}
-        {tenths(salt.cookedPercent)} % of the pot, {tenths(salt.perPortionG)} g a head,{' '}
-        {Math.round(salt.shareOfDay * 100)} % of the 5 g a day adults should stay under (World Health
-        Organization).
+        {tenths(salt.cookedPercent)} % of the pot, {tenths(salt.perPortionG)} g a head. That is{' '}
+        {Math.round(salt.shareOfDay * 100)} % of a day’s 5 g, the most for adults (World Health Organization).
       </p>
     </section>
   );

@@ -63,7 +63,7 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
       {!metric && <Cup cups={cups} cupId={draft.cupId} />}
       of{' '}
       <Pick
-        label="Bag of grain"
+        label="Grain"
         value={draft.bagId ?? undefined}
         placeholder={grain?.name ?? 'a grain'}
         options={options.bags}
@@ -83,9 +83,9 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
           {' '}
           on the{' '}
           <Pick
-            label="Hob"
+            label="Burner"
             value={draft.hobId ?? undefined}
-            placeholder="hob"
+            placeholder="burner"
             options={options.hobs}
             onChange={setHob}
           />

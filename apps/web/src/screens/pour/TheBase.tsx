@@ -31,9 +31,10 @@ export const TheBase = memo(function TheBase({
       </h2>
       <p className="mt-1 mb-0">
         Weighs about <strong>{g(base.massG)}</strong> {BY[base.by]}: {g(base.wentInG)} went in,{' '}
-        {g(base.drivenOffG)} of water went off. It still gives {g(base.bringsG * (1 - base.ladledShare))}.
+        {g(base.drivenOffG)} of water boiled off. It still brings {g(base.bringsG * (1 - base.ladledShare))}{' '}
+        of water.
         {base.by !== 'state' && Math.abs(base.drivenOffG - base.byStatesG) > 40 && (
-          <> By its looks it would have lost {g(base.byStatesG)}: look again.</>
+          <> Cooked down as you said it would have lost {g(base.byStatesG)}: look at it again.</>
         )}
       </p>
       <div className="mt-1 flex flex-wrap gap-x-8">
@@ -41,7 +42,7 @@ export const TheBase = memo(function TheBase({
           place="before"
           unit="g"
           className="w-20"
-          label="On the scale it weighs"
+          label="It weighs, on the scale"
           value={given?.weighsG}
           onChange={(weighsG) => Number.isFinite(weighsG) && set({ weighsG })}
           onEmpty={() => set({ weighsG: undefined })}
@@ -50,7 +51,7 @@ export const TheBase = memo(function TheBase({
           place="before"
           unit="g"
           className="w-20"
-          label="Ladled out and kept"
+          label="Taken out before the grain"
           value={given?.ladleOutG}
           onChange={(ladleOutG) => Number.isFinite(ladleOutG) && set({ ladleOutG })}
           onEmpty={() => set({ ladleOutG: undefined })}

@@ -71,7 +71,8 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
       </div>
       {none && answer.verdict === 'nothing' && (
         <p className="mt-3 mb-0 text-[1.15rem]">
-          No {name} at all: the base brings enough. Keep <strong>{keep.main}</strong> hot by you all the same.
+          No {name} at all: the base brings enough. Have <strong>{keep.main}</strong> hot in a pan all the
+          same.
         </p>
       )}
       {!none && answer.pots > 1 && (
@@ -87,8 +88,8 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
       )}
       {!none && (
         <p className="mt-3 mb-0 text-[1.15rem]">
-          Keep <strong>{keep.main}</strong> hot by you. {capital(TEXTURE[wanted])} is anywhere from{' '}
-          {round(window.lowMl)} to {round(window.highMl)} ml.
+          From {round(window.lowMl)} to {round(window.highMl)} ml it comes out {TEXTURE[wanted]}. Have{' '}
+          <strong>{keep.main}</strong> more hot in a pan, to sprinkle over grain that is still hard.
           {answer.held && (
             <>
               {' '}
@@ -121,4 +122,3 @@ function Figure({ text }: { readonly text: string }) {
 }
 
 const round = (ml: number): string => (Math.round(ml / 5) * 5).toString();
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);

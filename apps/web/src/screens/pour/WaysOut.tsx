@@ -14,7 +14,7 @@ export function WaysOut({ answer }: { readonly answer: Answer }) {
   return (
     <section aria-label="Three ways out" className="border-2 border-ember px-4 py-3">
       <p className="m-0 text-[1.15rem] font-bold">
-        The base alone brings {round(ways.overG)} g of water too much. Pour nothing, and one of these:
+        The base alone brings {round(ways.overG)} g of water too much. Pour nothing, and do one of these:
       </p>
       <div className="mt-2 flex flex-wrap gap-3">
         {ways.takeOutOf === 'base' ? (

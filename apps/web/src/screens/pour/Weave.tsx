@@ -62,7 +62,7 @@ export function Weave({
         <path d={`M${at} 0V${HEIGHT.toString()}`} stroke="var(--ink)" strokeWidth="4" />
       </svg>
       <span className="absolute top-1 left-2 rounded bg-ground px-1.5 text-husk">hard</span>
-      <span className="absolute bottom-1 left-[24%] rounded bg-ground px-1.5">as wanted</span>
+      <span className="absolute bottom-1 left-[24%] rounded bg-ground px-1.5">right</span>
       <span className="absolute right-2 bottom-1 rounded bg-ground px-1.5 text-water">too soft</span>
     </div>
   );

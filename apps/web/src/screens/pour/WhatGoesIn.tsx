@@ -14,13 +14,29 @@ import { useKeptState } from '../../stores/keptState.js';
 
 const PasteList = lazy(() => import('./PasteList.js').then((m) => ({ default: m.PasteList })));
 
+/** What most pots have in them (common practice). */
+const USUAL: ReadonlySet<string> = new Set([
+  'onion',
+  'tomato',
+  'tomatoPaste',
+  'garlic',
+  'ginger',
+  'oil',
+  'butter',
+  'saltFine',
+  'carrot',
+  'peas',
+  'coconutMilk',
+  'chickenThigh',
+]);
+
 const rowsWith = (own: readonly IngredientRecord[]) => [
   ...(own.length > 0 ? ownIngredients().values() : []),
   ...INGREDIENTS,
 ];
 const everything = (own: readonly IngredientRecord[]) =>
   rowsWith(own)
-    .map((i) => ({ value: i.id, label: i.name }))
+    .map((i) => ({ value: i.id, label: i.name, also: i.also.join(', '), usual: USUAL.has(i.id) }))
     .sort((a, b) => a.label.localeCompare(b.label));
 const pourable = (own: readonly IngredientRecord[]) =>
   rowsWith(own)
@@ -170,12 +186,12 @@ function Liquid({ pourWith, pourMost, thenWith, laterShare, sauceLeftG }: WhatGo
             onChange={(value) => setSpec({ thenWith: value })}
           />{' '}
           <button type="button" className="changeable" onClick={() => setSpec({}, ['pourMost', 'thenWith'])}>
-            there is enough
+            there is plenty
           </button>
         </>
       ) : (
         <button type="button" className="changeable" onClick={() => setSpec({ pourMost: { ml: 500 } })}>
-          as much as it takes
+          however much it needs
         </button>
       )}
       ,{' '}

@@ -21,12 +21,12 @@ export const Measures = memo(function Measures({
   return (
     <div>
       <h3 className="m-0 text-[1.05rem] font-bold">
-        {MEASURE[first.act]}: {inAHundred(first.now)} → {inAHundred(first.then)} in a hundred
+        {MEASURE[first.act]}: {inAHundred(first.then)} in 100 come out right, not {inAHundred(first.now)}
       </h3>
       <Act measure={first} base={base} />
       {others.length > 0 && (
         <p className="m-0 text-faint">
-          Then {others.map((m) => `${MEASURE[m.act].toLowerCase()}: → ${inAHundred(m.then)}`).join(', ')}.
+          Then {others.map((m) => `${MEASURE[m.act].toLowerCase()} (${inAHundred(m.then)})`).join(', ')}.
         </p>
       )}
     </div>
@@ -36,7 +36,7 @@ export const Measures = memo(function Measures({
 const MEASURE: Readonly<Record<WorthMeasuring['act'], string>> = {
   weighGrain: 'Weigh the grain',
   weighBase: 'Weigh the base',
-  waterTest: 'Test the ring with water',
+  waterTest: 'Measure the burner with water',
 };
 
 function Act({ measure, base }: { readonly measure: WorthMeasuring; readonly base: DishSpec['base'] }) {
@@ -47,7 +47,7 @@ function Act({ measure, base }: { readonly measure: WorthMeasuring; readonly bas
         to="/kitchen/water-test"
         className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
       >
-        Two weighings of a pot of water
+        Weigh a pot of water twice
       </Link>
     );
   const good = g > 0;

@@ -26,12 +26,12 @@ export function chancesFor(points: readonly WeavePoint[], ml: number): Chances {
 export function Said({ here }: { readonly here: Chances }) {
   const more = [
     here.wetTop >= 0.01 && `${inAHundred(here.wetTop)} wet on top`,
-    here.caught >= 0.01 && `${inAHundred(here.caught)} caught at the base`,
+    here.caught >= 0.01 && `${inAHundred(here.caught)} caught at the bottom`,
   ].filter((s) => s !== false);
   return (
     <p className="m-0">
-      Of a hundred such pots <strong className="text-husk">{inAHundred(here.hard)} come out hard</strong>,{' '}
-      <strong>{inAHundred(here.asWanted)} as wanted</strong>,{' '}
+      Of 100 such pots <strong className="text-husk">{inAHundred(here.hard)} come out hard</strong>,{' '}
+      <strong>{inAHundred(here.asWanted)} right</strong>,{' '}
       <strong className="text-water">{inAHundred(here.tooSoft)} too soft</strong>
       {more.length > 0 && <>; {more.join(', ')}</>}.
     </p>

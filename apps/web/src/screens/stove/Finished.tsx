@@ -20,7 +20,7 @@ export function Finished({ cook, run }: { readonly cook: CookRecord; readonly ru
         <h1 className="m-0 text-[2.6rem] leading-none font-bold sm:text-[3.5rem]">Open, fork, taste</h1>
         <p className="mt-3 mb-0 text-[1.2rem]">
           Open the lid away from you. Fork from the side. Taste one grain from the top. Centre still hard?
-          Sprinkle from the {keep.main} you kept hot, lid on, lowest heat, 5 min.
+          Sprinkle over some of the {keep.main} you have hot, lid on, lowest heat, 5 min.
         </p>
       </section>
       <OutcomeForm cook={cook} />

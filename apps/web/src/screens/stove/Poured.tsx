@@ -53,7 +53,7 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
             {salt.other === '' ? '' : ` (${salt.other})`}
           </>
         )}
-        . Stir once, taste. Keep <strong>{showPour(keepMl, measures, metric).main}</strong> hot by you.
+        . Stir once, taste. Have <strong>{showPour(keepMl, measures, metric).main}</strong> more hot in a pan.
       </p>
       <label className="mt-1 flex flex-wrap items-center gap-x-3">
         Poured

@@ -32,7 +32,7 @@ describe('the difference between two ways', () => {
 
   it('says which way round: soft for more, and what it was instead of', () => {
     expect(differenceText(way({}, ML), way({}, ML * 1.3), 'more')).toMatch(
-      /softer: .+ instead of one grain apart/u,
+      /softer: .+ instead of fluffy and separate/u,
     );
     expect(differenceText(way({}, ML * 1.3), way({}, ML), 'less')).toMatch(/firmer/u);
   });
@@ -48,14 +48,14 @@ describe('the difference between two ways', () => {
     const two = said(way({}, ML * 1.3));
     expect(Object.keys(one)).toEqual(Object.keys(two));
     expect(one['poured']).toBe(`${Math.round(ML).toString()} ml`);
-    expect(one['as wanted']).toBe('…');
+    expect(one['comes out right']).toBe('…');
     expect(one['moisture']).toMatch(/^\d+\.\d %$/u);
-    expect(one['base']).toBe('clean');
+    expect(one['bottom of the pot']).toBe('clean');
     expect(Number.parseFloat(two['moisture']!)).toBeGreaterThan(Number.parseFloat(one['moisture']!));
   });
 
   it('reads the share as wanted off the curve, and says so where there is next to none', () => {
-    expect(said(way({}, ML, true))['as wanted']).toMatch(/^\d+ in a hundred$/u);
-    expect(said(way({}, 3000, true))['as wanted']).toBe('almost none');
+    expect(said(way({}, ML, true))['comes out right']).toMatch(/^\d+ of 100$/u);
+    expect(said(way({}, 3000, true))['comes out right']).toBe('almost none');
   });
 });

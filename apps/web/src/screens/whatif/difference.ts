@@ -15,7 +15,7 @@ export interface Way {
 function wantedAt({ odds, course }: Way): string {
   if (!odds) return '…';
   const share = nearestTo(odds, course.pourWaterG);
-  return share === undefined ? 'almost none' : `${inAHundred(share)} in a hundred`;
+  return share === undefined ? 'almost none' : `${inAHundred(share)} of 100`;
 }
 
 /** One way in figures and words, line by line. */
@@ -26,15 +26,15 @@ export function linesOf(way: Way): readonly (readonly [string, string])[] {
   return [
     ['poured', `${whole(way.pourMl)} ml`],
     ['comes out', textureWords(outcome.texture)],
-    ['as wanted', wantedAt(way)],
+    ['comes out right', wantedAt(way)],
     ['moisture', `${tenths(outcome.moisture)} %`],
     [
-      'top, drier than the mean by',
+      'top, drier than the rest by',
       `${tenths(Math.max(0, outcome.restedMoisture - (outcome.beds[2]?.moisture ?? 0)))} points`,
     ],
-    ['cooked through, at least', `${whole(100 * Math.min(...outcome.beds.map((b) => b.done)))} in a hundred`],
+    ['cooked through, at least', `${whole(100 * Math.min(...outcome.beds.map((b) => b.done)))} %`],
     ['grains', apartWords(outcome.apart)],
-    ['base', bandOf(outcome.browning)],
+    ['bottom of the pot', bandOf(outcome.browning)],
     ['gone as steam', `${whole(course.series.steamG.at(-1) ?? 0)} g`],
     ['from the pour to the table', `${whole(off)} min`],
   ];

@@ -47,19 +47,19 @@ export function AccountPicture({
       </ul>
       <Figures row={rows.find((r) => r.id === openId)} anchor={anchor} onClose={() => setOpenId(undefined)} />
       <p className="mt-3 mb-0 text-faint">
-        Touch a bar for its figures. In and out agree to{' '}
-        {Math.abs(answer.account.closesToG) < 0.05 ? '0.1 g' : `${tenths(answer.account.closesToG)} g`}.
+        Touch a bar for its figures. What comes in and what goes out are{' '}
+        {Math.abs(answer.account.closesToG) < 0.05 ? 'equal' : `${tenths(answer.account.closesToG)} g apart`}.
       </p>
       {answer.pour.ml > 0 && steam && (
         <p className="mt-3 mb-0">
-          Twice of everything in this pot takes <strong>{twice.main}</strong>, ×
-          {hundredths(answer.doubled.ratio)} and not ×2: the {Math.round(steam.g)} g of steam belong to the
-          pot and the fire, not to the grain.
+          Twice the dish in this pot takes <strong>{twice.main}</strong>: {hundredths(answer.doubled.ratio)}{' '}
+          times as much, not twice. The {Math.round(steam.g)} g of steam come of the pot and the fire, not of
+          the grain.
         </p>
       )}
       {answer.doubt.parts.length > 0 && (
         <p className="mt-3 mb-0">
-          Give or take {Math.round(answer.doubt.g / 5) * 5} ml. Most of that is{' '}
+          It may be {Math.round(answer.doubt.g / 5) * 5} ml more or less. Most of that is{' '}
           {list(answer.doubt.parts.slice(0, 2).map((p) => `${DOUBT[p.code]} (±${whole(p.g)} ml)`))}.
         </p>
       )}

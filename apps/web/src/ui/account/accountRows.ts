@@ -62,10 +62,10 @@ function labelOf(term: Term): string {
   if (term.kind === 'pour') return `You pour ${nameOf(term).toLowerCase()}`;
   if (term.kind === 'broughtIn') return `${nameOf(term)} brings`;
   if (term.kind === 'drunkByOthers') return `${nameOf(term)} drinks`;
-  if (term.inputs['act'] === 'lid') return 'Hangs under the lid';
-  if (term.inputs['act'] === 'cloth') return 'Goes into the cloth';
+  if (term.inputs['act'] === 'lid') return 'Drips on the lid';
+  if (term.inputs['act'] === 'cloth') return 'Soaked up by the cloth';
   if (term.kind === 'heldByOthers')
-    return term.of === undefined ? 'Left as sauce' : `Film of ${nameOf(term).toLowerCase()}`;
+    return term.of === undefined ? 'Left as sauce' : `Stays thick in the ${nameOf(term).toLowerCase()}`;
   return TERM[term.kind];
 }
 

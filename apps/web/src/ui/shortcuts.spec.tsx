@@ -1,0 +1,55 @@
+import { afterEach, describe, expect, it } from '@jest/globals';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { MemoryRouter, useLocation } from 'react-router';
+import { useShortcuts } from './useShortcuts.js';
+
+afterEach(cleanup);
+
+function Here() {
+  useShortcuts();
+  const { pathname } = useLocation();
+  return (
+    <>
+      <p data-testid="here">{pathname}</p>
+      <input aria-label="field" />
+      <input type="checkbox" aria-label="box" />
+    </>
+  );
+}
+const here = (): string => screen.getByTestId('here').textContent;
+const type = (keys: string, at: Element = document.body, more: object = {}): void => {
+  for (const key of keys) fireEvent.keyDown(at, { key, ...more });
+};
+
+describe('keys of our own', () => {
+  it.each([
+    ['gs', '/stove'],
+    ['gn', '/notebook'],
+    ['gd', '/dishes'],
+    ['gk', '/kitchen'],
+    ['?', '/help'],
+    ['s', '/start'],
+    ['gxs', '/start'],
+  ])('%s leads to %s', (keys, to) => {
+    render(
+      <MemoryRouter initialEntries={['/start']}>
+        <Here />
+      </MemoryRouter>,
+    );
+    type(keys);
+    expect(here()).toBe(to);
+  });
+
+  it('mean letters where something is typed, and nothing with the keys of browser and reader', () => {
+    render(
+      <MemoryRouter initialEntries={['/start']}>
+        <Here />
+      </MemoryRouter>,
+    );
+    type('gs?', screen.getByRole('textbox'));
+    for (const held of ['ctrlKey', 'metaKey', 'altKey']) type('gs?', document.body, { [held]: true });
+    expect(here()).toBe('/start');
+    type('gp', screen.getByRole('checkbox'));
+    expect(here()).toBe('/');
+  });
+});
