@@ -1,7 +1,7 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { CookRecord } from '@hammock/core/records';
 import type { Page } from 'puppeteer-core';
-import { button, choose, Kitchen, pour, press, retype, sees } from './harness.js';
+import { button, choose, Kitchen, pour, press, retype, sees, tapStage } from './harness.js';
 
 jest.setTimeout(60_000);
 
@@ -36,16 +36,16 @@ describe('the first pot', () => {
 
     await press(page, 'Cook this');
     await sees(page, 'Drain');
-    await press(page, 'Start the clock');
-    await press(page, 'Done. Next: pour and boil');
+    await tapStage(page, 'Start the clock');
+    await tapStage(page, 'Done. Next: pour and boil');
     await retype(page, 'What was really poured', '2 cups');
-    await press(page, 'Done. Next: cover');
+    await tapStage(page, 'Done. Next: simmer');
     await press(page, '5 more min');
     await sees(page, '20 min');
     await press(page, 'Undo');
     await sees(page, '15 min');
-    await press(page, 'Done. Next: rest');
-    await press(page, 'Done. Open the lid');
+    await tapStage(page, 'Done. Next: rest');
+    await tapStage(page, 'Done. Open the lid');
 
     await press(page, 'a little soft');
     await press(page, 'golden');
@@ -68,8 +68,8 @@ describe('the first pot', () => {
     const page = await kitchen.page();
     await choose(page, 'Dish', 'Stock pilaf');
     await press(page, 'Cook this');
-    await press(page, 'Start the clock');
-    await press(page, 'Done');
+    await tapStage(page, 'Start the clock');
+    await tapStage(page, 'Done');
     await sees(page, 'Cook the base');
     await page.waitForNetworkIdle();
     const before = await clockSeconds(page);
@@ -83,7 +83,7 @@ describe('the first pot', () => {
     expect(Math.abs((await clockSeconds(phone)) - (await clockSeconds(page)))).toBeLessThan(3);
 
     await kitchen.killServer();
-    await press(page, 'Done');
+    await tapStage(page, 'Done');
     await sees(page, 'The server is not answering');
     await sees(page, 'kept on this device only');
     expect(await stageName(page)).toBe('Toast the grain');
@@ -149,8 +149,8 @@ describe('the first pot', () => {
     const id = crypto.randomUUID();
     await kitchen.api('PUT', `cooks/${id}`, { label: 'Three seconds', input, startedAtMs: Date.now() });
     const page = await kitchen.page('/stove');
-    await press(page, 'Start the clock');
-    await press(page, 'Done. Next: cover');
+    await tapStage(page, 'Start the clock');
+    await tapStage(page, 'Done. Next: simmer');
     const other = await kitchen.page('/notebook');
     await other.bringToFront();
     await page.waitForFunction(() => document.documentElement.dataset['rung'] === '1', {

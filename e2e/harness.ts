@@ -124,16 +124,48 @@ function wrongClock(offMs: number): void {
 /** Waits for what a user would see: a button or link whose words contain `words`. */
 export async function button(page: Page, words: string): Promise<ElementHandle> {
   const found = await page.waitForFunction(
-    (text) =>
-      [...document.querySelectorAll<HTMLElement>('button, a, [role=radio]')].find(
+    (text) => {
+      const found = [...document.querySelectorAll<HTMLElement>('button, a, [role=radio]')].find(
         (e) =>
           (e.textContent.includes(text) || e.getAttribute('aria-label')?.includes(text)) &&
           !e.hasAttribute('disabled'),
-      ),
-    { timeout: PATIENCE_MS },
+      );
+      // What is far down a page is drawn when it comes near: who does not find it scrolls.
+      if (!found) document.querySelector('main [aria-busy=true]')?.scrollIntoView({ block: 'center' });
+      return found;
+    },
+    { timeout: PATIENCE_MS, polling: 100 },
     words,
   );
   return found as ElementHandle;
+}
+
+/** Two presses of the stove's large button within 600 ms are one; a cook's thumb is slower than a test. */
+const THUMB_MS = 650;
+
+/** Presses the large button at the stove, as slowly as a thumb. */
+export async function tapStage(page: Page, words: string): Promise<void> {
+  await page.waitForFunction(
+    (pause) => performance.now() - Number(document.documentElement.dataset['pressed'] ?? -1e9) > pause,
+    { timeout: PATIENCE_MS },
+    THUMB_MS,
+  );
+  await press(page, words);
+  await page.evaluate(() => {
+    document.documentElement.dataset['pressed'] = performance.now().toString();
+  });
+}
+
+/** Scrolls down to the odds: what is far down a page is only drawn when it comes near. */
+export async function toOdds(page: Page): Promise<void> {
+  await until(() =>
+    page.evaluate(() => {
+      scrollTo(0, document.body.scrollHeight);
+      const odds = document.querySelector('[data-testid=odds-wanted]');
+      odds?.scrollIntoView({ block: 'center' });
+      return odds !== null;
+    }),
+  );
 }
 
 /** Presses the button with these words. */
@@ -144,8 +176,12 @@ export async function press(page: Page, words: string): Promise<void> {
 /** Waits until the screen says something. */
 export async function sees(page: Page, words: string): Promise<void> {
   await page.waitForFunction(
-    (text) => document.body.innerText.toLowerCase().includes(text.toLowerCase()),
-    { timeout: PATIENCE_MS },
+    (text) => {
+      const found = document.body.innerText.toLowerCase().includes(text.toLowerCase());
+      if (!found) document.querySelector('main [aria-busy=true]')?.scrollIntoView({ block: 'center' });
+      return found;
+    },
+    { timeout: PATIENCE_MS, polling: 100 },
     words,
   );
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { axe, choose, Kitchen, pour, press, retype, sees, until } from './harness.js';
+import { axe, choose, Kitchen, pour, press, retype, sees, tapStage, toOdds, until } from './harness.js';
 
 jest.setTimeout(120_000);
 
@@ -71,7 +71,7 @@ describe('the odds', () => {
   it('slide along the pour, lean it, take the offered measurement, and stay while newer ones are worked out', async () => {
     const page = await kitchen.page('/');
     await choose(page, 'Dish', 'Splicer');
-    await page.waitForSelector('[data-testid=odds-wanted]');
+    await toOdds(page);
     await sees(page, '2000 trial pots');
     const first = (await pour(page)).other;
     await page.focus('[aria-label="Try another pour"]');
@@ -81,7 +81,7 @@ describe('the odds', () => {
     await page.keyboard.press('Enter');
     await sees(page, 'less than is worked out');
     expect((await pour(page)).other).not.toBe(first);
-    await page.waitForSelector('[data-testid=odds-wanted]');
+    await toOdds(page);
     await press(page, 'Back to');
     await until(async () => (await pour(page)).other === first);
     expect(await axe(page)).toEqual([]);
@@ -106,7 +106,7 @@ describe('the odds', () => {
 
   it('are stopped by a tap, and by ten changes in a second only the last is answered', async () => {
     const page = await kitchen.page('/');
-    await page.waitForSelector('[data-testid=odds-wanted]');
+    await toOdds(page);
     for (let i = 0; i < 10; i += 1) await retype(page, 'Amount of grain', `${(400 + i).toString()} g`);
     await until(
       async () =>
@@ -125,7 +125,7 @@ describe('the odds', () => {
 
   it('come back when a worker is killed half-way', async () => {
     const page = await kitchen.page('/');
-    await page.waitForSelector('[data-testid=odds-wanted]');
+    await toOdds(page);
     const [worker] = page.workers().filter((w) => w.url().includes('pot.worker'));
     expect(worker).toBeDefined();
     await worker?.evaluate(() => {
@@ -154,15 +154,15 @@ describe('at the stove', () => {
           ? 'Start the clock'
           : 'Done.',
       );
-      if ((await page.$eval('main', (e) => e.innerText)).includes('Done.')) await press(page, 'Done.');
+      if ((await page.$eval('main', (e) => e.innerText)).includes('Done.')) await tapStage(page, 'Done.');
       await until(async () => (await stage()) !== before);
     }
     await sees(page, 'more hot in a pan');
     for (let i = 0; i < 4 && (await stage()) !== 'Simmer, covered'; i += 1) {
       const before = await stage();
       const words = await page.$eval('main', (e) => e.innerText);
-      if (words.includes('Start the clock')) await press(page, 'Start the clock');
-      await press(page, 'Done.');
+      if (words.includes('Start the clock')) await tapStage(page, 'Start the clock');
+      await tapStage(page, 'Done.');
       await until(async () => (await stage()) !== before);
     }
     await sees(page, 'of what you kept. Still wet:');

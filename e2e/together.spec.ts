@@ -4,7 +4,7 @@ import type { AddressInfo } from 'node:net';
 import type { CookRecord, VesselRecord } from '@hammock/core/records';
 import type { Browser, Page } from 'puppeteer-core';
 import { openBrowser } from '../scripts/browser.mjs';
-import { axe, choose, Kitchen, pour, press, retype, sees, until } from './harness.js';
+import { axe, choose, Kitchen, pour, press, retype, sees, tapStage, until } from './harness.js';
 
 jest.setTimeout(90_000);
 
@@ -32,7 +32,7 @@ describe('two devices at one stove', () => {
     const slow = await kitchen.page('/', { width: 1280, height: 800 }, { clockOffMs: -TEN_MIN_MS });
     await pour(slow);
     await press(slow, 'Cook this');
-    await press(slow, 'Start the clock');
+    await tapStage(slow, 'Start the clock');
     const first = await stageName(slow);
     await stored(slow);
 
@@ -41,10 +41,10 @@ describe('two devices at one stove', () => {
     expect(Math.abs((await clockSeconds(fast)) - (await clockSeconds(slow)))).toBeLessThan(4);
 
     // The slow one presses Done: the fast one's clock is no reason to ignore it.
-    await press(fast, 'Done');
+    await tapStage(fast, 'Done');
     const second = await stageName(fast);
     await waitsForStage(slow, second);
-    await press(slow, 'Done');
+    await tapStage(slow, 'Done');
     const third = await stageName(slow);
     const began = Date.now();
     await waitsForStage(fast, third);

@@ -75,7 +75,7 @@ describe('the stages', () => {
       page.waitForFunction(
         (was) => {
           const now = document.querySelector('[id^=DndLiveRegion]')?.textContent ?? '';
-          return now !== was && now.includes('moved over') ? now : false;
+          return now !== was && now.includes('would be') ? now : false;
         },
         {},
         before,

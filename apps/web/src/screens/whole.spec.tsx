@@ -141,7 +141,7 @@ describe('Pour, whole', () => {
   it('holds to a rule and says what it costs', async () => {
     await show('/');
     const account = other();
-    press('Use the rule one to two');
+    press('Use it: one to two');
     expect(screen.getByText(/By this rule it comes out/u)).toBeTruthy();
     expect(other()).not.toBe(account);
     press('Go back to the worked-out pour');

@@ -2,6 +2,7 @@ import diff, { type Difference } from 'microdiff';
 import { create } from 'zustand';
 import { createJSONStorage, persist } from 'zustand/middleware';
 import { deviceNowMs } from '../keeping/deviceClock.js';
+import { tabStorage } from '../keeping/tabStorage.js';
 
 /** One edit, small and invertible: which thing changed, and each change with what was there before. */
 interface Edit {
@@ -87,7 +88,7 @@ export const useHistory = create<HistoryStore>()(
     {
       name: 'hammock.history',
       version: 1,
-      storage: createJSONStorage(() => sessionStorage),
+      storage: createJSONStorage(() => tabStorage),
       partialize: ({ past, future }) => ({ past, future }),
       merge: (kept, current) => ({ ...current, ...(isKept(kept) ? kept : {}) }),
     },

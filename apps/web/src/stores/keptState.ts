@@ -1,6 +1,7 @@
 import { useCallback } from 'react';
 import { create } from 'zustand';
 import { createJSONStorage, persist } from 'zustand/middleware';
+import { tabStorage } from '../keeping/tabStorage.js';
 
 interface HalfFilled {
   readonly forms: Readonly<Record<string, unknown>>;
@@ -14,7 +15,7 @@ const useHalfFilled = create<HalfFilled>()(
   persist((): HalfFilled => ({ forms: {} }), {
     name: 'hammock.forms',
     version: 1,
-    storage: createJSONStorage(() => sessionStorage, {
+    storage: createJSONStorage(() => tabStorage, {
       replacer: (_key, value) => (Number.isNaN(value) ? NOT_READ : value),
       reviver: (_key, value) => (value === NOT_READ ? Number.NaN : value),
     }),

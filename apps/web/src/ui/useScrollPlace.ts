@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { useLocation, useNavigationType } from 'react-router';
+import { tabStorage } from '../keeping/tabStorage.js';
 
 const NAME = 'hammock.places';
 /** A screen whose pieces come one after the other has until then to be long enough, ms. */
@@ -8,19 +9,15 @@ const COMES_WITHIN_MS = 2500;
 /** How far down each visited screen was read, by its entry in the history of this tab. */
 function places(): Record<string, number> {
   try {
-    return JSON.parse(sessionStorage.getItem(NAME) ?? '{}') as Record<string, number>;
+    return JSON.parse((tabStorage.getItem(NAME) as string | null) ?? '{}') as Record<string, number>;
   } catch {
     return {};
   }
 }
 
-function keep(key: string, y: number): void {
-  try {
-    sessionStorage.setItem(NAME, JSON.stringify({ ...places(), [key]: Math.round(y) }));
-  } catch {
-    // Where nothing can be kept, a screen begins at its top.
-  }
-}
+const keep = (key: string, y: number): void => {
+  void tabStorage.setItem(NAME, JSON.stringify({ ...places(), [key]: Math.round(y) }));
+};
 
 /** Another screen begins at its top; one that is gone back to, or loaded anew, where it was read last. */
 export function useScrollPlace(): void {

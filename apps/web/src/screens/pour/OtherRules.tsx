@@ -64,7 +64,7 @@ export const OtherRules = memo(function OtherRules({
                   type="button"
                   className="min-h-12 px-1 underline decoration-husk decoration-2 underline-offset-4 disabled:opacity-40"
                   disabled={held === rule}
-                  aria-label={`Use the rule ${RULE[rule]}`}
+                  aria-label={`Use it: ${RULE[rule]}`}
                   onClick={() => hold(rule)}
                 >
                   use it

@@ -65,7 +65,10 @@ export function PourScreen() {
         <WhatAndHow plan={plan} />
         {answer && (
           <WhenSeen room="42rem">
-            <Later plan={plan} answer={answer} />
+            {/* By itself: what waits for its piece hides all within its boundary, and takes the focus from it. */}
+            <Suspense fallback={<div className="min-h-[42rem]" aria-busy />}>
+              <Later plan={plan} answer={answer} />
+            </Suspense>
           </WhenSeen>
         )}
         <KeepAsDish dishId={draft.dishId} label={draft.label} />
