@@ -1,7 +1,7 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { CookRecord } from '@hammock/core/records';
 import type { Page } from 'puppeteer-core';
-import { button, choose, Kitchen, pour, press, retype, sees, tapStage } from './harness.js';
+import { afterThumb, button, choose, Kitchen, pour, press, retype, sees, tapStage } from './harness.js';
 
 jest.setTimeout(60_000);
 
@@ -32,7 +32,7 @@ describe('the first pot', () => {
       {},
       four.other,
     );
-    await sees(page, 'and not ×2');
+    await sees(page, 'times as much, not twice');
 
     await press(page, 'Cook this');
     await sees(page, 'Drain');
@@ -196,11 +196,13 @@ describe('with the keyboard alone', () => {
     await page.keyboard.press('Enter');
     await sees(page, 'stage 1 of');
     await focusOn('Start the clock');
+    await afterThumb(page);
     await page.keyboard.press('Enter');
     for (let stage = 0; stage < 12; stage += 1) {
       if (await page.evaluate(() => document.body.innerText.includes('Open, fork, taste'))) break;
       await focusOn('Done');
       const heading = await page.$eval('h1', (e) => e.textContent);
+      await afterThumb(page);
       await page.keyboard.press('Enter');
       await page.waitForFunction((was) => document.querySelector('h1')?.textContent !== was, {}, heading);
     }

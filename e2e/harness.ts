@@ -143,17 +143,25 @@ export async function button(page: Page, words: string): Promise<ElementHandle> 
 /** Two presses of the stove's large button within 600 ms are one; a cook's thumb is slower than a test. */
 const THUMB_MS = 650;
 
-/** Presses the large button at the stove, as slowly as a thumb. */
-export async function tapStage(page: Page, words: string): Promise<void> {
+/** Waits until a press of the stove's large button counts anew, and notes the one that is about to come. */
+export async function afterThumb(page: Page): Promise<void> {
   await page.waitForFunction(
-    (pause) => performance.now() - Number(document.documentElement.dataset['pressed'] ?? -1e9) > pause,
+    (pause) => {
+      const { dataset } = document.documentElement;
+      if (performance.now() - Number(dataset['pressed'] ?? -1e9) < pause) return false;
+      dataset['pressed'] = performance.now().toString();
+      return true;
+    },
     { timeout: PATIENCE_MS },
     THUMB_MS,
   );
-  await press(page, words);
-  await page.evaluate(() => {
-    document.documentElement.dataset['pressed'] = performance.now().toString();
-  });
+}
+
+/** Presses the large button at the stove, as slowly as a thumb. */
+export async function tapStage(page: Page, words: string): Promise<void> {
+  const found = await button(page, words);
+  await afterThumb(page);
+  await found.click();
 }
 
 /** Scrolls down to the odds: what is far down a page is only drawn when it comes near. */
@@ -207,8 +215,13 @@ export async function pour(page: Page): Promise<{ main: string; other: string }>
 /** Chooses a word from one of the sentence's lists. */
 export async function choose(page: Page, list: string, option: string): Promise<void> {
   // The word that waits for its list is taken away when that comes; a list that is there says that it is closed.
-  const trigger = await page.waitForSelector(`[role=combobox][aria-label="${list}"][data-state=closed]`);
+  const trigger = await page.waitForSelector(`[role=combobox][aria-label="${list}"][data-state=closed]`, {
+    visible: true,
+  });
   await trigger?.click();
+  await page.waitForSelector('[role=option]');
+  // A long list is searched: what is far down it is not drawn.
+  if (await page.$('[cmdk-input]')) await page.keyboard.type(option);
   const found = await page.waitForFunction(
     (text) =>
       [...document.querySelectorAll<HTMLElement>('[role=option]')].find((o) => o.textContent.includes(text)),

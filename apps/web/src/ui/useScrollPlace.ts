@@ -21,12 +21,15 @@ const keep = (key: string, y: number): void => {
 
 /** Another screen begins at its top; one that is gone back to, or loaded anew, where it was read last. */
 export function useScrollPlace(): void {
-  const { key, pathname } = useLocation();
+  const location = useLocation();
+  const { pathname } = location;
+  // The first screen of every visit has the same key: it is told apart by its address.
+  const key = `${pathname} ${location.key}`;
   const how = useNavigationType();
   useEffect(() => {
     const root = document.documentElement;
     history.scrollRestoration = 'manual';
-    const wanted = how === 'POP' ? (places()[key] ?? 0) : 0;
+    const wanted = how === 'POP' && !isNewVisit(location.key) ? (places()[key] ?? 0) : 0;
     let frame = 0;
     const until = performance.now() + COMES_WITHIN_MS;
     const go = (): void => {
@@ -51,7 +54,13 @@ export function useScrollPlace(): void {
       // The next screen is there already: what counts is where this one was.
       keep(key, y);
     };
-  }, [key, pathname, how]);
+  }, [key, location.key, how]);
+}
+
+/** Whether the page was called by its address, neither loaded anew nor gone back to. */
+function isNewVisit(key: string): boolean {
+  const [visit] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[];
+  return key === 'default' && visit?.type === 'navigate';
 }
 
 function listening() {
