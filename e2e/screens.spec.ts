@@ -145,7 +145,11 @@ describe('the kitchen', () => {
     await page.waitForFunction(() =>
       / ?ml/u.test(document.querySelector('[data-testid=pour-main]')?.textContent ?? ''),
     );
-    await press(page, 'Show in cups first');
+    await page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('[role=radio]')]
+        .find((e) => e.textContent === 'cups')
+        ?.click(),
+    );
     await page.waitForFunction(() =>
       (document.querySelector('[data-testid=pour-main]')?.textContent ?? '').includes('cup'),
     );

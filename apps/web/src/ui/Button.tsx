@@ -4,6 +4,8 @@ export interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   /** `act` is the one thing to do next; `quiet` is everything else. */
   readonly weight?: 'act' | 'quiet' | 'plain';
   readonly ref?: Ref<HTMLButtonElement>;
+  /** What it opens, for the keys to come back to. */
+  readonly 'data-opens'?: string;
 }
 
 const LOOK = {

@@ -7,6 +7,7 @@ import { useSaid } from '../stores/said.js';
 import { Fence } from './Fence.js';
 import { KeepingLine, KeepingNotices } from './Keeping.js';
 import { UndoBar } from './UndoBar.js';
+import { useFocusScreen } from './useFocusScreen.js';
 import { useScrollPlace } from './useScrollPlace.js';
 import { useShortcuts } from './useShortcuts.js';
 
@@ -33,6 +34,7 @@ export function Shell() {
   useScrollPlace();
   useTitle(pathname);
   useShortcuts();
+  useFocusScreen();
   const ofPour = OF_POUR.has(pathname);
   return (
     <div className="mx-auto flex min-h-dvh max-w-[82rem] flex-col px-4 pb-24 sm:px-8 sm:pb-10">

@@ -59,8 +59,9 @@ export function useScrollPlace(): void {
 
 /** Whether the page was called by its address, neither loaded anew nor gone back to. */
 function isNewVisit(key: string): boolean {
+  if (key !== 'default' || !('getEntriesByType' in performance)) return false;
   const [visit] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[];
-  return key === 'default' && visit?.type === 'navigate';
+  return visit?.type === 'navigate';
 }
 
 function listening() {

@@ -48,17 +48,23 @@ export function ThingList<K extends Kind>({
   const remove = useKitchen((s) => s.remove);
   const [editing, setEditing] = useKeptState<Editing<KitchenFields[K]> | null>(`${kind}.form`, null);
   const [gone, setGone] = useState<{ id: string; value: KitchenFields[K] } | undefined>(undefined);
+  /** Closes the form; the keys go to where it was opened. */
+  const leave = (): void => {
+    const opener = `[data-opens="${kind}.${editing?.isNew ? 'new' : (editing?.id ?? '')}"]`;
+    setEditing(null);
+    requestAnimationFrame(() => document.querySelector<HTMLElement>(opener)?.focus());
+  };
   const form = editing && (
     <Form
       editing={editing}
       one={one}
       fields={fields}
       onChange={(value) => setEditing({ ...editing, value })}
-      onLeave={() => setEditing(null)}
+      onLeave={leave}
       onKeep={() => {
         if (refused?.(editing.value)) return;
         keep(kind, editing.id, editing.value, editing.seen);
-        setEditing(null);
+        leave();
       }}
     />
   );
@@ -68,7 +74,11 @@ export function ThingList<K extends Kind>({
         <h2 id={kind} className="m-0 text-[1.35rem] font-bold">
           {title}
         </h2>
-        <Button weight="plain" onClick={() => setEditing({ id: newId(), value: fresh, isNew: true })}>
+        <Button
+          weight="plain"
+          data-opens={`${kind}.new`}
+          onClick={() => setEditing({ id: newId(), value: fresh, isNew: true })}
+        >
           Add {/^[aeiou]/u.test(one) ? 'an' : 'a'} {one}
         </Button>
       </div>
@@ -96,6 +106,7 @@ export function ThingList<K extends Kind>({
                 <span className="flex shrink-0 gap-4">
                   <Button
                     weight="plain"
+                    data-opens={`${kind}.${thing.id}`}
                     aria-label={`Change ${thing.label}`}
                     onClick={() => setEditing({ id: thing.id, value: thing, seen: thing, isNew: false })}
                   >
@@ -122,6 +133,11 @@ export function ThingList<K extends Kind>({
   );
 }
 
+/** A form that was opened is typed into next. One that stood half filled when the screen came is left alone. */
+const focusFirst = (form: HTMLFormElement | null): void => {
+  if (form && document.activeElement === document.body) form.querySelector('input')?.focus();
+};
+
 interface FormProps<F> {
   readonly editing: Editing<F>;
   readonly one: string;
@@ -142,8 +158,13 @@ function Form<F extends object>({ editing, one, fields, onChange, onLeave, onKee
     tried || field !== 'label' ? problems[field] : undefined;
   return (
     <form
+      ref={focusFirst}
       aria-label={editing.isNew ? `New ${one}` : `Change ${one}`}
       className="flex flex-col gap-3 py-2"
+      onKeyDown={(e) => {
+        // Escape in an open list closes the list and not the form.
+        if (e.key === 'Escape' && !e.defaultPrevented) onLeave();
+      }}
       onSubmit={(e) => {
         e.preventDefault();
         setTried(true);

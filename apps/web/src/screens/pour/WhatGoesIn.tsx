@@ -1,6 +1,6 @@
 import { INGREDIENTS, statesOf, type IngredientInput, type State } from '@hammock/core';
 import type { DishSpec, IngredientRecord } from '@hammock/core/records';
-import { lazy, memo, Suspense, useMemo } from 'react';
+import { lazy, memo, Suspense, useEffect, useMemo, useRef } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { ownIngredients, rowOf } from '../../stores/ownLarder.js';
@@ -77,9 +77,11 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
   // Actions never change; listening to the whole draft would draw this list at every keystroke anywhere.
   const { setIngredient, addIngredient, removeIngredient } = useDraft.getState();
   const list = ingredients ?? [];
+  const section = useRef<HTMLElement>(null);
+  useNextFocus(section, list.length);
   const wrong = problems.split('\n');
   return (
-    <section className="hung" aria-labelledby="goes-in">
+    <section ref={section} className="hung" aria-labelledby="goes-in">
       <h2 id="goes-in" className="m-0 text-[1.35rem] font-bold">
         What goes in
       </h2>
@@ -149,6 +151,25 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
       <Liquid {...props} key={pourWith} />
     </section>
   );
+}
+
+/** After one more the keys are in its amount, after one less at the word that adds; another dish moves nothing. */
+function useNextFocus(section: React.RefObject<HTMLElement | null>, count: number): void {
+  const before = useRef(count);
+  useEffect(() => {
+    const by = count - before.current;
+    before.current = count;
+    const lost =
+      document.activeElement === document.body || section.current?.contains(document.activeElement);
+    if (Math.abs(by) !== 1 || !lost) return;
+    const fields = section.current?.querySelectorAll<HTMLElement>('ul input');
+    const next =
+      by > 0
+        ? fields?.[count - 1]
+        : section.current?.querySelector<HTMLElement>('[aria-label="Add something"]');
+    // The list that was picked from gives the keys back to its word first.
+    setTimeout(() => next?.focus(), 0);
+  }, [count, section]);
 }
 
 /** What is poured: one liquid, or all there is of it and then another; at once or in two additions. */

@@ -115,7 +115,7 @@ function Row({ row, low, high, open, onOpen }: RowProps) {
       <span className="relative order-3 col-span-2 h-5 sm:order-2 sm:col-span-1 sm:h-8" aria-hidden>
         <span className="absolute inset-y-0 left-0 w-full border-b-2 border-line" />
         <span
-          className={`absolute inset-y-0 min-w-1 ${FILL[row.colour]} ${row.side === 'comesFrom' ? 'rounded-r-md' : 'rounded-l-md'}`}
+          className={`bar-of-water absolute inset-y-0 min-w-1 ${FILL[row.colour]} ${row.side === 'comesFrom' ? 'rounded-r-md' : 'rounded-l-md'}`}
           style={{
             left: `min(${(start * 100).toFixed(2)}%, 100% - 0.25rem)`,
             width: `${(width * 100).toFixed(2)}%`,

@@ -1,0 +1,147 @@
+import { readFileSync } from 'node:fs';
+import type { ElementHandle, Page } from 'puppeteer-core';
+
+/** A busy machine may stand still for seconds; what never comes still fails. */
+const PATIENCE_MS = 25_000;
+
+/** Waits for what a user would see: a button or link whose words contain `words`. */
+export async function button(page: Page, words: string): Promise<ElementHandle> {
+  const found = await page.waitForFunction(
+    (text) => {
+      const found = [...document.querySelectorAll<HTMLElement>('button, a, [role=radio]')].find(
+        (e) =>
+          (e.textContent.includes(text) || e.getAttribute('aria-label')?.includes(text)) &&
+          !e.hasAttribute('disabled'),
+      );
+      // What is far down a page is drawn when it comes near: who does not find it scrolls.
+      if (!found) document.querySelector('main [aria-busy=true]')?.scrollIntoView({ block: 'center' });
+      return found;
+    },
+    { timeout: PATIENCE_MS, polling: 100 },
+    words,
+  );
+  return found as ElementHandle;
+}
+
+/** Two presses of the stove's large button within 600 ms are one; a cook's thumb is slower than a test. */
+const THUMB_MS = 650;
+
+/** Waits until a press of the stove's large button counts anew, and notes the one that is about to come. */
+export async function afterThumb(page: Page): Promise<void> {
+  await page.waitForFunction(
+    (pause) => {
+      const { dataset } = document.documentElement;
+      if (performance.now() - Number(dataset['pressed'] ?? -1e9) < pause) return false;
+      dataset['pressed'] = performance.now().toString();
+      return true;
+    },
+    { timeout: PATIENCE_MS },
+    THUMB_MS,
+  );
+}
+
+/** Presses the large button at the stove, as slowly as a thumb. */
+export async function tapStage(page: Page, words: string): Promise<void> {
+  const found = await button(page, words);
+  await afterThumb(page);
+  await found.click();
+}
+
+/** Scrolls down to the odds: what is far down a page is only drawn when it comes near. */
+export async function toOdds(page: Page): Promise<void> {
+  await until(() =>
+    page.evaluate(() => {
+      scrollTo(0, document.body.scrollHeight);
+      const odds = document.querySelector('[data-testid=odds-wanted]');
+      odds?.scrollIntoView({ block: 'center' });
+      return odds !== null;
+    }),
+  );
+}
+
+/** Presses the button with these words. */
+export async function press(page: Page, words: string): Promise<void> {
+  await (await button(page, words)).click();
+}
+
+/** Waits until the screen says something. */
+export async function sees(page: Page, words: string): Promise<void> {
+  await page.waitForFunction(
+    (text) => {
+      const found = document.body.innerText.toLowerCase().includes(text.toLowerCase());
+      if (!found) document.querySelector('main [aria-busy=true]')?.scrollIntoView({ block: 'center' });
+      return found;
+    },
+    { timeout: PATIENCE_MS, polling: 100 },
+    words,
+  );
+}
+
+/** Waits for something outside of a page. */
+export async function until(what: () => boolean | Promise<boolean>): Promise<void> {
+  const end = Date.now() + PATIENCE_MS;
+  while (!(await what())) {
+    if (Date.now() > end) throw new Error('it never came to that');
+    await new Promise((later) => setTimeout(later, 50));
+  }
+}
+
+/** The number on the screen, in its two ways: "2 cups + 1 tbsp" and "495 ml". */
+export async function pour(page: Page): Promise<{ main: string; other: string }> {
+  await page.waitForSelector('[data-testid=pour-main]');
+  return page.evaluate(() => ({
+    main: document.querySelector('[data-testid=pour-main]')?.textContent ?? '',
+    other: document.querySelector('[data-testid=pour-other]')?.textContent ?? '',
+  }));
+}
+
+/** Chooses a word from one of the sentence's lists. */
+export async function choose(page: Page, list: string, option: string): Promise<void> {
+  // The word that waits for its list is taken away when that comes; a list that is there says that it is closed.
+  const trigger = await page.waitForSelector(`[role=combobox][aria-label="${list}"][data-state=closed]`, {
+    visible: true,
+  });
+  await trigger?.click();
+  await page.waitForSelector('[role=option]');
+  // A long list is searched: what is far down it is not drawn.
+  if (await page.$('[cmdk-input]')) await page.keyboard.type(option);
+  const found = await page.waitForFunction(
+    (text) =>
+      [...document.querySelectorAll<HTMLElement>('[role=option]')].find((o) => o.textContent.includes(text)),
+    { timeout: PATIENCE_MS },
+    option,
+  );
+  await (found as ElementHandle).click();
+  await page.waitForFunction(() => document.querySelector('[role=option]') === null);
+}
+
+/** Types into a field from the start; found by its own label or by the one it stands in. */
+export async function retype(page: Page, label: string, text: string): Promise<void> {
+  const field = (await page.waitForFunction(
+    (words) =>
+      [...document.querySelectorAll<HTMLInputElement>('input')].find(
+        (e) => e.ariaLabel === words || e.labels?.[0]?.textContent.startsWith(words) === true,
+      ),
+    { timeout: PATIENCE_MS },
+    label,
+  )) as ElementHandle | undefined;
+  await field?.click();
+  await page.keyboard.down('Control');
+  await page.keyboard.press('KeyA');
+  await page.keyboard.up('Control');
+  await page.keyboard.type(text);
+}
+
+const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
+
+/** Everything axe has to say against the page, as readable lines. */
+export async function axe(page: Page): Promise<string[]> {
+  await page.evaluate(AXE);
+  return page.evaluate(async () => {
+    const { axe: engine } = window as unknown as {
+      axe: { run: () => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+    };
+    const { violations } = await engine.run();
+    return violations.flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.html.slice(0, 160)}`));
+  });
+}
