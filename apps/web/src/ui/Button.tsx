@@ -9,7 +9,7 @@ export interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 }
 
 const LOOK = {
-  act: 'px-5 bg-ink text-ground font-bold rounded-b-2xl',
+  act: 'px-5 forced-colors:border-2 bg-ink text-ground font-bold rounded-b-2xl',
   quiet: 'px-5 border-2 border-ink rounded-b-2xl font-semibold',
   plain: 'px-1 underline underline-offset-4 decoration-2 decoration-husk font-semibold',
 } as const;

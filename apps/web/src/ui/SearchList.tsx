@@ -39,7 +39,7 @@ export function SearchList<T extends string>(props: PickProps<T> & { readonly st
       <Dialog.Root open={open} onOpenChange={setOpen}>
         <Dialog.Trigger {...trigger} />
         <Dialog.Portal>
-          <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
+          <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40 forced-colors:hidden" />
           <Dialog.Content
             aria-describedby={undefined}
             className="fixed inset-x-0 bottom-0 z-50 rounded-t-2xl border-2 border-ink bg-raised pb-[env(safe-area-inset-bottom)] text-ink"
@@ -55,6 +55,7 @@ export function SearchList<T extends string>(props: PickProps<T> & { readonly st
       <Popover.Trigger {...trigger} />
       <Popover.Portal>
         <Popover.Content
+          aria-label={label}
           align="start"
           sideOffset={4}
           collisionPadding={8}
