@@ -3,7 +3,7 @@ import type { Option } from './Pick.js';
 const plain = (text: string): string => text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
 
 /** How well an option answers what is typed: 0 not at all. What begins with it comes before what only holds it. */
-export function fitOf({ label, hint = '', also = '' }: Option<string>, typed: string): number {
+function fitOf({ label, hint = '', also = '' }: Option<string>, typed: string): number {
   const wanted = plain(typed).trim();
   const name = plain(label);
   if (wanted === '') return 1;

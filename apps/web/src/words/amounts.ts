@@ -1,5 +1,4 @@
 import {
-  ingredientById,
   measurable,
   quarter,
   showCount,
@@ -11,7 +10,7 @@ import {
   type Measurable,
   type Measure,
 } from '@hammock/core';
-import { tenths, whole } from './numbers.js';
+import { whole } from './numbers.js';
 
 /** An amount as it is shown: in the household's measures, and always in g or ml beside it. */
 export interface ShownAmount {
@@ -64,26 +63,6 @@ export function showPour(
       ? `${found.error > 0 ? '+' : '−'}${whole(Math.abs(found.error * 100))} %`
       : undefined;
   return metricFirst ? { main: metric, other: cups, roughly } : { main: cups, other: metric, roughly };
-}
-
-/** A salt as it lies in a spoon, g/ml; one that is not known is taken for fine salt. */
-const saltDensity = (id: string): number =>
-  (ingredientById(id) ?? ingredientById('saltFine'))?.densityGPerMl ?? 1.2;
-
-/** Less salt than this is not worth a spoon, g. */
-const PINCH_G = 0.3;
-
-/** Salt to add by the spoons owned, in g where there is no spoon; undefined when there is enough. */
-export function showSalt(
-  saltG: number,
-  owned: readonly Measure[],
-  saltId = 'saltFine',
-): ShownAmount | undefined {
-  if (saltG < PINCH_G) return undefined;
-  const grams = `${tenths(saltG)} g`;
-  const spoons = owned.filter((m) => m.kind === 'spoon');
-  const shown = showPour(saltG / saltDensity(saltId), spoons, false);
-  return shown.other === '' ? { main: grams, other: '', roughly: undefined } : { ...shown, other: grams };
 }
 
 /** An amount of grain or an ingredient as it stands in a plan. Typed text stays as typed. */

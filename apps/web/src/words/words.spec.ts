@@ -1,6 +1,7 @@
 import { GRAINS, INGREDIENTS, statesOf, type Measure, type Warning, type WarningCode } from '@hammock/core';
 import { describe, expect, it } from '@jest/globals';
-import { showAmountInput, showPour, showSalt } from './amounts.js';
+import { showAmountInput, showPour } from './amounts.js';
+import { showSalt } from './saltAmounts.js';
 import { ALLERGEN, STATE } from './words.js';
 import { warningText } from './warningText.js';
 

@@ -12,6 +12,7 @@ import { showAmountInput, showPour } from '../../words/amounts.js';
 import { ACT } from '../../words/acts.js';
 import { BASE, TEXTURE, VERDICT } from '../../words/words.js';
 import { AccountPicture } from '../../ui/account/AccountPicture.js';
+import { Along } from '../../ui/Along.js';
 import { OutcomeForm } from '../../ui/OutcomeForm.js';
 import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
 import { dayText } from './days.js';
@@ -118,6 +119,7 @@ function Page({ cook }: { readonly cook: CookRecord }) {
         <AccountPicture answer={cook.answer} measures={measures} />
         <Course cook={cook} />
       </div>
+      <Along label={cook.label} input={cook.input} answer={cook.answer} cupId={cook.cupId} />
     </div>
   );
 }

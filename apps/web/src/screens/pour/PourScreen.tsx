@@ -23,6 +23,7 @@ const OddsPanel = lazy(() => fetched(() => import('./OddsPanel.js')).then((m) =>
 const FitToGrain = lazy(() => answered().then((m) => ({ default: m.FitToGrain })));
 const below = () => fetched(() => import('./below.js'));
 const AccountPicture = lazy(() => below().then((m) => ({ default: m.AccountPicture })));
+const Along = lazy(() => below().then((m) => ({ default: m.Along })));
 const KeepAsDish = lazy(() => below().then((m) => ({ default: m.KeepAsDish })));
 const Salt = lazy(() => below().then((m) => ({ default: m.Salt })));
 const WhatGoesIn = lazy(() => below().then((m) => ({ default: m.WhatGoesIn })));
@@ -72,6 +73,9 @@ export function PourScreen() {
           </WhenSeen>
         )}
         <KeepAsDish dishId={draft.dishId} label={draft.label} />
+        {answer && plan.good && (
+          <Along label={draft.label} input={plan.good} answer={answer} cupId={draft.cupId} />
+        )}
         {answer && <CautionList answer={answer} input={input} />}
       </Suspense>
     </div>

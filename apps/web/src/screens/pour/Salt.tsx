@@ -1,7 +1,7 @@
 import { rowOf, spokenName } from '../../stores/ownLarder.js';
 import { type Answer, type Measure, type Served } from '@hammock/core';
 import { useDraft } from '../../stores/draft.js';
-import { showSalt } from '../../words/amounts.js';
+import { showSalt } from '../../words/saltAmounts.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
 import { SERVED } from '../../words/words.js';
 import { tenths } from '../../words/numbers.js';

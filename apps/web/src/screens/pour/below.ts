@@ -1,4 +1,5 @@
 /** What stands below the number, in one piece of its own: the first page does not wait for it. */
+export { Along } from '../../ui/Along.js';
 export { AccountPicture } from '../../ui/account/AccountPicture.js';
 export { HowItIsMade } from './HowItIsMade.js';
 export { KeepAsDish } from './KeepAsDish.js';

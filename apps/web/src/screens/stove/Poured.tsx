@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { useCooks } from '../../stores/cooks.js';
 import { rowOf, spokenName } from '../../stores/ownLarder.js';
 import { readMl } from '../../words/readMl.js';
-import { showPour, showSalt } from '../../words/amounts.js';
+import { showPour } from '../../words/amounts.js';
+import { showSalt } from '../../words/saltAmounts.js';
 import { useMeasures, useMetric } from '../../stores/units.js';
 
 /** The number again where it is needed, and what was really poured when it was something else. */
