@@ -119,7 +119,7 @@ function wrongClock(offMs: number): void {
 }
 
 export {
-  afterThumb,
+  asAThumb,
   axe,
   button,
   choose,
