@@ -39,7 +39,8 @@ export {
 } from './larder/parseLine.js';
 export { GRAINS, type Grain } from './larder/grains.js';
 export { INGREDIENTS } from './larder/ingredients.js';
-export { grainById, ingredientById, releaseOf, statesOf } from './larder/larder.js';
+export { grainById } from './larder/grainById.js';
+export { ingredientById, releaseOf, statesOf } from './larder/larder.js';
 export { SALT_PER_SODIUM, WHO_SALT_G_PER_DAY } from './larder/constants.js';
 
 export { airPressure, boilAt, type Boil } from './heat/atmosphere.js';

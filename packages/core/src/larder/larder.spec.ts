@@ -3,7 +3,8 @@ import { RELEASE, SOURCES } from './composition.js';
 import { SALT_PER_SODIUM } from './constants.js';
 import { GRAINS } from './grains.js';
 import { INGREDIENTS } from './ingredients.js';
-import { grainById, ingredientById, releaseOf, statesOf } from './larder.js';
+import { grainById } from './grainById.js';
+import { ingredientById, releaseOf, statesOf } from './larder.js';
 
 /** Of 100 g: water and fat, g; sodium, g. */
 interface IfctRow {

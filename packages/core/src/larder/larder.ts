@@ -1,23 +1,18 @@
 import type { Ingredient, Release, State } from './composition.js';
 import { RELEASE } from './composition.js';
-import type { Grain } from './grains.js';
-import { GRAINS } from './grains.js';
 import { INGREDIENTS } from './ingredients.js';
 
-const GRAIN_BY_ID = new Map(GRAINS.map((g) => [g.id, g]));
-const INGREDIENT_BY_ID = new Map(INGREDIENTS.map((i) => [i.id, i]));
-
-/**
- * The grain with this id, or undefined.
- * @example grainById('basmati')?.name // 'Basmati rice'
- */
-export const grainById = (id: string): Grain | undefined => GRAIN_BY_ID.get(id);
+// Made when it is first asked: a page that only knows grains does not carry every ingredient.
+let byId: ReadonlyMap<string, Ingredient> | undefined;
 
 /**
  * The ingredient with this id, or undefined.
  * @example ingredientById('tomato')?.water // 94.5
  */
-export const ingredientById = (id: string): Ingredient | undefined => INGREDIENT_BY_ID.get(id);
+export function ingredientById(id: string): Ingredient | undefined {
+  byId ??= new Map(INGREDIENTS.map((i) => [i.id, i]));
+  return byId.get(id);
+}
 
 /**
  * The states an ingredient may be in when the liquid goes in, its usual one first.

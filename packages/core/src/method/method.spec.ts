@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import type { VesselKind } from '../heat/equipment.js';
-import { grainById } from '../larder/larder.js';
+import { grainById } from '../larder/grainById.js';
 import { coveredMinutes } from './timing.js';
 import { stagesFor, type TemplateInput } from './templates.js';
 import { METHOD_VESSEL, METHODS } from './methods.js';

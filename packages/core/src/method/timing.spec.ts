@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { grainById } from '../larder/larder.js';
+import { grainById } from '../larder/grainById.js';
 import { METHODS } from './methods.js';
 import { plannedMin } from './stage.js';
 import { stagesFor } from './templates.js';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { ingredientById } from '../larder/larder.js';
-import { grainById } from '../larder/larder.js';
+import { grainById } from '../larder/grainById.js';
 import { POT } from '../testing/plans.js';
 import { completePlan } from './completePlan.js';
 

@@ -1,5 +1,6 @@
 import type { Allergen } from '../larder/composition.js';
-import { grainById, ingredientById } from '../larder/larder.js';
+import { grainById } from '../larder/grainById.js';
+import { ingredientById } from '../larder/larder.js';
 import { ownRows, type OwnIngredient } from '../larder/own.js';
 import type { Stage } from '../method/stage.js';
 

@@ -1,6 +1,7 @@
 import { parseAmount } from '../measures/parseAmount.js';
 import type { Ingredient } from '../larder/composition.js';
-import { grainById, ingredientById } from '../larder/larder.js';
+import { grainById } from '../larder/grainById.js';
+import { ingredientById } from '../larder/larder.js';
 import type { Grain } from '../larder/grains.js';
 import { ownRows, type OwnIngredient } from '../larder/own.js';
 import { METHODS } from '../method/methods.js';

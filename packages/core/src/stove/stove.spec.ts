@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { grainById } from '../larder/larder.js';
+import { grainById } from '../larder/grainById.js';
 import { stagesFor } from '../method/templates.js';
 import { plannedMin } from '../method/stage.js';
 import { cues } from './cue.js';
