@@ -30,10 +30,16 @@ async function page(path, size, theme = 'light') {
 
 /** Waits until the screen shows what it is about, in its own letters. A changed kind of screen loads the page anew. */
 async function isThere(shown) {
+  // What is far down is drawn when it comes near.
   await shown.waitForFunction(
-    () =>
-      document.querySelector('[aria-busy=true]') === null &&
-      [...document.querySelectorAll('h1')].some((e) => e.textContent.trim() !== ''),
+    () => {
+      const busy = document.querySelector('[aria-busy=true]');
+      const y = scrollY;
+      busy?.scrollIntoView();
+      if (busy) setTimeout(() => scrollTo(0, y), 200);
+      return busy === null && [...document.querySelectorAll('h1')].some((e) => e.textContent.trim() !== '');
+    },
+    { polling: 300 },
   );
   await shown.evaluate(() => document.fonts.ready);
   await new Promise((later) => setTimeout(later, 500));
@@ -66,11 +72,14 @@ async function press(shown, words) {
         .click(),
     words,
   );
-  await new Promise((later) => setTimeout(later, 400));
+  // Two presses of the large button at the stove close together are one.
+  await new Promise((later) => setTimeout(later, 700));
 }
 
 async function choose(shown, list, option) {
   await (await shown.waitForSelector(`[role=combobox][aria-label="${list}"][data-state=closed]`)).click();
+  await shown.waitForSelector('[role=option]');
+  if (await shown.$('[cmdk-input]')) await shown.keyboard.type(option);
   const found = await shown.waitForFunction(
     (text) => [...document.querySelectorAll('[role=option]')].find((o) => o.textContent.includes(text)),
     {},
@@ -126,7 +135,8 @@ try {
     const top = document.querySelector('section[aria-labelledby=odds]').getBoundingClientRect().top;
     scrollBy(0, top - 24);
   });
-  await new Promise((later) => setTimeout(later, 400));
+  // Two presses of the large button at the stove close together are one.
+  await new Promise((later) => setTimeout(later, 700));
   await keep(sure, 'odds');
   const course = await page('/course', LAPTOP);
   await course.waitForSelector('[data-testid=charts] svg');
@@ -148,7 +158,8 @@ try {
     '3 medium onions, sliced\n1 8-oz can tomato sauce\n400 g raw prawns\n1/3 cup yoghrt\na handful of mint',
   );
   await list.evaluate(() => document.querySelector('textarea').scrollIntoView({ block: 'center' }));
-  await new Promise((later) => setTimeout(later, 400));
+  // Two presses of the large button at the stove close together are one.
+  await new Promise((later) => setTimeout(later, 700));
   await keep(list, 'pasted-list');
   const stove = await page('/', PHONE);
   await press(stove, 'Cook this');
