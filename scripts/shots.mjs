@@ -130,7 +130,7 @@ try {
   await choose(beside, 'Set beside it', 'pressure cooker');
   await keep(beside, 'compare');
   const sure = await page('/', LAPTOP);
-  await sure.waitForFunction(() => document.body.innerText.includes('2000 simulated'));
+  await sure.waitForFunction(() => document.body.innerText.includes('2000 trial pots'));
   await sure.evaluate(() => {
     const top = document.querySelector('section[aria-labelledby=odds]').getBoundingClientRect().top;
     scrollBy(0, top - 24);
