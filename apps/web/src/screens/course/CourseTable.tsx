@@ -4,15 +4,15 @@ import { whole } from '../../words/numbers.js';
 
 const HEADS = [
   'min',
-  'bottom %',
+  'lower %',
   'middle %',
-  'top %',
+  'upper %',
   'cooked %',
   'pot °C',
-  'base °C',
+  'bottom °C',
   'free g',
   'steam g',
-  'base',
+  'bottom',
 ] as const;
 
 /** The numbers behind the charts, every two minutes. */

@@ -31,12 +31,12 @@ describe('the charts of a course', () => {
   it('draw moisture of three beds, doneness, heat and water over one axis of minutes', () => {
     const { series, grid, xAxis, yAxis } = option([drawn('as planned', COURSE)]);
     expect(series.map((s) => s.name)).toEqual([
-      'moisture, bottom',
+      'moisture, lower',
       'moisture, middle',
-      'moisture, top',
+      'moisture, upper',
       'cooked through',
       'pot',
-      'base',
+      'bottom of the pot',
       'free liquid',
       'gone as steam',
     ]);
@@ -52,7 +52,7 @@ describe('the charts of a course', () => {
   it('tell the lines of a bed apart by more than their colour', () => {
     const beds = option([drawn('as planned', COURSE)]).series.slice(0, 3);
     expect(new Set(beds.map((s) => s.lineStyle.type)).size).toBe(3);
-    expect(new Set(beds.map((s) => s.endLabel.formatter))).toEqual(new Set(['bottom', 'middle', 'top']));
+    expect(new Set(beds.map((s) => s.endLabel.formatter))).toEqual(new Set(['lower', 'middle', 'upper']));
   });
 
   it('show what was wanted once, behind the middle bed', () => {
@@ -73,13 +73,13 @@ describe('the charts of a course', () => {
   it('keep a burnt base inside the plot, and free liquid from going under', () => {
     const { series } = option([drawn('dry', cooked(0))]);
     const of = (name: string) => series.find((s) => s.name === name)!.data.map(([, v]) => v!);
-    expect(Math.max(...of('base'))).toBeLessThanOrEqual(260);
+    expect(Math.max(...of('bottom of the pot'))).toBeLessThanOrEqual(260);
     expect(Math.min(...of('free liquid'))).toBeGreaterThanOrEqual(0);
   });
 
   it('on a phone name the lines above the plots, and leave no room beside them', () => {
     const { yAxis, series } = option([drawn('as planned', COURSE)], true);
-    expect(yAxis[0]!.name).toMatch(/bottom .*middle .*top/u);
+    expect(yAxis[0]!.name).toMatch(/lower .*middle .*upper/u);
     expect(series.some((s) => s.endLabel.show)).toBe(false);
     const pair = option([drawn('as planned', COURSE), drawn('what if', cooked(400), true)], true);
     expect(pair.yAxis[0]!.name).toBe('moisture of the middle bed, %');

@@ -56,8 +56,8 @@ interface Line {
 
 const LINES: readonly Line[] = [
   {
-    name: 'moisture, bottom',
-    short: 'bottom',
+    name: 'moisture, lower',
+    short: 'lower',
     grid: 0,
     colour: '--husk',
     width: 2.5,
@@ -74,8 +74,8 @@ const LINES: readonly Line[] = [
     of: (s, i) => moistureOf(s.w[1]?.[i] ?? 0),
   },
   {
-    name: 'moisture, top',
-    short: 'top',
+    name: 'moisture, upper',
+    short: 'upper',
     grid: 0,
     colour: '--husk',
     width: 2.5,
@@ -101,8 +101,8 @@ const LINES: readonly Line[] = [
     of: (s, i) => s.tempC[i] ?? 0,
   },
   {
-    name: 'base',
-    short: 'base',
+    name: 'bottom of the pot',
+    short: 'bottom',
     grid: 2,
     colour: '--ember',
     width: 2.5,
@@ -133,16 +133,16 @@ const LINES: readonly Line[] = [
 const TITLES = ['moisture, %', 'cooked through, %', 'heat, °C', 'water, g'] as const;
 /** Where there is no room beside the lines their names stand above them. */
 const NARROW_TITLES = [
-  'moisture, %: bottom ···, middle —, top - -',
+  'moisture, %: lower ···, middle —, upper - -',
   'cooked through, %, the least done bed',
-  'heat, °C: pot —, base - -',
+  'heat, °C: pot —, bottom - -',
   'water, g: free —, gone as steam - -',
 ] as const;
 /** The same for two courses, one whole and one broken line each. */
 const NARROW_PAIR_TITLES = [
   'moisture of the middle bed, %',
   'cooked through, %, the least done bed',
-  'heat, °C: the pot, and the base above it',
+  'heat, °C: the pot, and the bottom above it',
   'water, g: free falls, gone as steam rises',
 ] as const;
 const SCALES = [
@@ -213,7 +213,7 @@ export function chartOption({ drawn, toMin, band, colour, narrow }: ChartInput) 
     series: drawn.flatMap(({ name, series, dashed }) => {
       const rows = thinned(series, EVERY_MIN);
       // Two courses on one chart: the beds of both would be six lines, so only the middle one is drawn.
-      const lines = drawn.length > 1 ? LINES.filter((l) => !/bottom|top$/u.test(l.name)) : LINES;
+      const lines = drawn.length > 1 ? LINES.filter((l) => !/lower|upper$/u.test(l.name)) : LINES;
       return lines.map((line) => ({
         type: 'line',
         name: drawn.length > 1 ? `${line.name}, ${name}` : line.name,

@@ -51,8 +51,8 @@ export function momentAt({ series }: Pick<Course, 'series'>, atMin: number): Mom
 /** Moisture from water over dry matter, %. */
 export const moistureOf = (w: number): number => (100 * w) / (1 + w);
 
-export type BedName = 'bottom' | 'middle' | 'top';
-export const BEDS: readonly BedName[] = ['bottom', 'middle', 'top'];
+export type BedName = 'lower' | 'middle' | 'upper';
+export const BEDS: readonly BedName[] = ['lower', 'middle', 'upper'];
 
 /** One row in every so many, for the table and the chart: a phone cannot show four hundred. */
 export function thinned(series: CourseSeries, everyMin: number): readonly number[] {

@@ -135,7 +135,7 @@ describe('the pot at a minute', () => {
     expect(dark.crust).toBe(1);
     expect(dark.words.at(-1)).toMatch(/^bottom /u);
     expect(dark.words.at(-1)).not.toBe(golden.words.at(-1));
-    expect(dark.words.slice(0, 3)).toEqual(['bottom 33 %', 'middle 38 %', 'top 29 %']);
+    expect(dark.words.slice(0, 3)).toEqual(['lower 33 %', 'middle 38 %', 'upper 29 %']);
   });
 });
 

@@ -29,7 +29,7 @@ export function linesOf(way: Way): readonly (readonly [string, string])[] {
     ['comes out right', wantedAt(way)],
     ['moisture', `${tenths(outcome.moisture)} %`],
     [
-      'top, drier than the rest by',
+      'upper grain, drier than the rest by',
       `${tenths(Math.max(0, outcome.restedMoisture - (outcome.beds[2]?.moisture ?? 0)))} points`,
     ],
     ['cooked through, at least', `${whole(100 * Math.min(...outcome.beds.map((b) => b.done)))} %`],
