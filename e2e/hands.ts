@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { ElementHandle, Page } from 'puppeteer-core';
 
 /** A busy machine may stand still for seconds; what never comes still fails. */
-const PATIENCE_MS = 25_000;
+export const PATIENCE_MS = 25_000;
 
 /** Waits for what a user would see: a button or link whose words contain `words`. */
 export async function button(page: Page, words: string): Promise<ElementHandle> {

@@ -37,6 +37,7 @@ export {
   type LineOptions,
   type ParsedLine,
 } from './larder/parseLine.js';
+export type { Soak } from './larder/saidBesides.js';
 export { GRAINS, type Grain } from './larder/grains.js';
 export { INGREDIENTS } from './larder/ingredients.js';
 export { grainById } from './larder/grainById.js';

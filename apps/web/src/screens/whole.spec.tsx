@@ -29,7 +29,7 @@ async function show(path: string): Promise<void> {
           <Route path="dishes" element={<DishesScreen />} />
           <Route path="kitchen" element={<KitchenScreen />} />
           <Route path="kitchen/water-test" element={<WaterTestScreen />} />
-          <Route path="paste" element={<PasteList onDone={() => undefined} />} />
+          <Route path="paste" element={<PasteList opened={false} onDone={() => undefined} />} />
         </Route>
       </Routes>
     </MemoryRouter>,

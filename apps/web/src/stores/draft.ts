@@ -146,7 +146,7 @@ export const useDraft = create<DraftStore>()(
             spec: specOf(input),
           });
         },
-        putBack: change,
+        change,
         load: async () => {
           const reply = await ask('GET', '/api/plans');
           const [newest] = reply.kind === 'stored' ? (reply.body as PlanRecord[]) : [];
@@ -180,11 +180,11 @@ export const useDraft = create<DraftStore>()(
 );
 
 onUndo('draft', (_rest, changes, back) => {
-  const { draft, putBack } = useDraft.getState();
+  const { draft, change } = useDraft.getState();
   if (!draft) return;
   undoing = true;
   try {
-    putBack(withChanges(undoable(draft), changes, back));
+    change(withChanges(undoable(draft), changes, back));
   } finally {
     undoing = false;
   }

@@ -37,8 +37,8 @@ export interface DraftStore {
   readonly takeUp: (
     from: Pick<PlanRecord, 'dishId' | 'label' | 'bagId' | 'vesselId' | 'hobId' | 'cupId' | 'input'>,
   ) => void;
-  /** Puts earlier fields back, for undo. */
-  readonly putBack: (fields: Partial<Draft>) => void;
+  /** Changes several fields in one step of undo. */
+  readonly change: (fields: Partial<Draft>) => void;
   readonly load: () => Promise<void>;
   /** Takes the plan as the server has it up, where nothing newer is on its way from here. */
   readonly hear: (rows: readonly Changed<PlanRecord>[]) => void;

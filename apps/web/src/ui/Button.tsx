@@ -6,6 +6,8 @@ export interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   readonly ref?: Ref<HTMLButtonElement>;
   /** What it opens, for the keys to come back to. */
   readonly 'data-opens'?: string;
+  /** What a key of ours finds it by. */
+  readonly 'data-key'?: string;
 }
 
 const LOOK = {

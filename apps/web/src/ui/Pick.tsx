@@ -18,9 +18,13 @@ export interface PickProps<T extends string> {
   readonly onChange: (value: T) => void;
   readonly placeholder?: string;
   readonly className?: string;
-  /** True when this choice is what is wrong with the plan. */
-  readonly wrong?: boolean;
+  /** Id of the sentence that says what is wrong, where this choice is what is wrong with the plan. */
+  readonly wrongId?: string | undefined;
+  readonly make?: Making<T>;
 }
+
+/** What a list makes of what is typed, besides what it has. */
+export type Making<T extends string> = (typed: string) => Option<T> | undefined;
 
 /** Longer than this nobody reads through: it can be searched. */
 const LONG = 15;
@@ -29,6 +33,12 @@ const SearchList = lazy(() =>
   fetched(() => import('./SearchList.js')).then((m) => ({ default: m.SearchList })),
 );
 const PickList = lazy(() => fetched(() => import('./PickList.js')).then((m) => ({ default: m.PickList })));
+
+/** What a list that is wrong tells the eye and the ear. */
+export const markWrong = (wrongId: string | undefined) =>
+  wrongId === undefined
+    ? { 'data-wrong': false }
+    : { 'data-wrong': true, 'aria-invalid': true, 'aria-describedby': wrongId };
 
 /** The mark of a word that opens a list. */
 export const Chevron = () => (
@@ -39,11 +49,11 @@ export const Chevron = () => (
 
 /** The word by itself, until its list has come; a touch before that opens the list when it is there. */
 function PlainPick<T extends string>(props: PickProps<T>) {
-  const { label, value, options, placeholder, className = '', wrong = false } = props;
+  const { label, value, options, placeholder, className = '', wrongId } = props;
   const [asked, ask] = useState(false);
-  const List = (options.length > LONG ? SearchList : PickList) as unknown as React.ComponentType<
-    PickProps<T> & { readonly startOpen: boolean }
-  >;
+  const List = (options.length > LONG || props.make
+    ? SearchList
+    : PickList) as unknown as React.ComponentType<PickProps<T> & { readonly startOpen: boolean }>;
   const word = (
     // What it will be: a button would be named otherwise than it reads.
     <button
@@ -52,7 +62,7 @@ function PlainPick<T extends string>(props: PickProps<T>) {
       aria-haspopup="listbox"
       aria-expanded={false}
       aria-label={label}
-      data-wrong={wrong}
+      {...markWrong(wrongId)}
       className={`changeable inline-flex items-center gap-1.5 text-left ${className}`}
       onClick={() => ask(true)}
     >

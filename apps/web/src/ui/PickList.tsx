@@ -1,8 +1,7 @@
 import { getNonce } from 'get-nonce';
 import { Select } from 'radix-ui';
-import { useState } from 'react';
-import { Chevron, type PickProps } from './Pick.js';
-import { useBackCloses } from './useBackCloses.js';
+import { Chevron, markWrong, type PickProps } from './Pick.js';
+import { useOpened } from './useBackCloses.js';
 
 /** The list behind a word of a sentence: a piece of its own, since the first page is read before anything is chosen. */
 export function PickList<T extends string>({
@@ -12,15 +11,10 @@ export function PickList<T extends string>({
   onChange,
   placeholder,
   className = '',
-  wrong = false,
+  wrongId,
   startOpen,
 }: PickProps<T> & { readonly startOpen: boolean }) {
-  const [open, show] = useState(startOpen);
-  const noteOpen = useBackCloses(() => show(false), startOpen);
-  const setOpen = (next: boolean): void => {
-    show(next);
-    noteOpen(next);
-  };
+  const [open, setOpen] = useOpened(startOpen);
   // The list brings a style element of its own, which the page's policy takes by its number only.
   const nonce = getNonce();
   const chosen = options.find((o) => o.value === value);
@@ -35,7 +29,7 @@ export function PickList<T extends string>({
     >
       <Select.Trigger
         aria-label={label}
-        data-wrong={wrong}
+        {...markWrong(wrongId)}
         className={`changeable inline-flex items-center gap-1.5 text-left ${className}`}
       >
         <Select.Value placeholder={placeholder ?? 'choose'}>

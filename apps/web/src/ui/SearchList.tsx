@@ -2,29 +2,24 @@ import { Command } from 'cmdk';
 import { Dialog, Popover } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
 import { notePicked, useRecent } from '../stores/recent.js';
-import { Chevron, type PickProps } from './Pick.js';
+import { Chevron, markWrong, type PickProps } from './Pick.js';
 import { found } from './searching.js';
-import { useBackCloses } from './useBackCloses.js';
+import { useOpened } from './useBackCloses.js';
 import { useNarrow } from './useWide.js';
 
 const NONE: readonly string[] = [];
 
 /** A long list behind a word: what is typed finds it. On a phone it is a sheet with the field at the thumb. */
 export function SearchList<T extends string>(props: PickProps<T> & { readonly startOpen: boolean }) {
-  const { label, value, options, placeholder, className = '', wrong = false, startOpen } = props;
-  const [open, show] = useState(startOpen);
-  const noteOpen = useBackCloses(() => show(false), startOpen);
-  const setOpen = (next: boolean): void => {
-    show(next);
-    noteOpen(next);
-  };
+  const { label, value, options, placeholder, className = '', wrongId, startOpen } = props;
+  const [open, setOpen] = useOpened(startOpen);
   const narrow = useNarrow();
   const chosen = options.find((o) => o.value === value);
   const trigger = {
     role: 'combobox',
     'aria-haspopup': 'listbox',
     'aria-label': label,
-    'data-wrong': wrong,
+    ...markWrong(wrongId),
     className: `changeable inline-flex items-center gap-1.5 text-left ${className}`,
     children: (
       <>
@@ -77,12 +72,14 @@ function Found<T extends string>({
   options,
   onChange,
   narrow,
+  make,
   onPicked,
 }: PickProps<T> & { readonly narrow: boolean; readonly onPicked: () => void }) {
   const recent = useRecent((s) => s.picked[label] ?? NONE);
   const [typed, setTyped] = useState('');
   const [count, setCount] = useState(STEP);
-  const all = found(options, typed, recent);
+  const made = make?.(typed);
+  const all = made ? [...found(options, typed, recent), made] : found(options, typed, recent);
   const shown = all.slice(0, count);
   return (
     // What is found, and in which order, is found() and not the package.

@@ -56,14 +56,14 @@ export function Shell() {
           </svg>
           <span className="text-[1.35rem] font-bold tracking-tight">Hammock</span>
         </span>
-        <ul className="m-0 flex w-full list-none justify-between gap-1 p-0 sm:w-auto sm:gap-2">
+        <ul className="m-0 flex w-full list-none flex-wrap justify-between gap-x-1 p-0 sm:w-auto sm:gap-2">
           {TAGS.map(([to, words]) => (
             <li key={to}>
               <NavLink
                 to={to}
                 end={to === '/'}
                 className={({ isActive }) =>
-                  `flex min-h-12 items-end justify-center px-1.5 pb-2 no-underline max-sm:rounded-t-2xl max-sm:pt-2 sm:rounded-b-2xl sm:px-3 md:px-5 ${
+                  `flex ${pathname === '/stove' ? 'min-h-14' : 'min-h-12'} items-end justify-center px-1.5 max-[22rem]:px-0.5 pb-2 no-underline max-sm:rounded-t-2xl max-sm:pt-2 sm:rounded-b-2xl sm:px-3 md:px-5 ${
                     isActive || (to === '/' && ofPour) ? 'bg-ink pt-4 font-bold text-ground' : 'pt-2 text-ink'
                   }`
                 }

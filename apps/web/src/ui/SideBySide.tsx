@@ -8,7 +8,7 @@ export interface SideBySideProps {
 /** Two ways line by line; what is the same in both recedes. */
 export function SideBySide({ caption, heads, lines }: SideBySideProps) {
   return (
-    <table className="w-full border-collapse self-start">
+    <table className="w-full border-collapse self-start [overflow-wrap:anywhere]">
       <caption className="sr-only">{caption}</caption>
       <thead>
         <tr className="border-b-2 border-ink text-left">

@@ -22,9 +22,8 @@ const labels = (typed: string, recent: string[] = []): string[] =>
 
 describe('a long list', () => {
   it('offers the thing before what is made of it, and what begins so before what only holds it', () => {
-    expect(new Set(labels('tomato').slice(0, 3))).toEqual(
-      new Set(['Tomato juice', 'Tomato paste', 'Tomato, fresh']),
-    );
+    expect(labels('tomato')[0]).toBe('Tomato, fresh');
+    expect(new Set(labels('tomato').slice(1, 3))).toEqual(new Set(['Tomato juice', 'Tomato paste']));
     expect(labels('tomato').at(-1)).toBe('Cherry tomatoes');
     expect(labels('onion')).toEqual(['Onion', 'Spring onion']);
     expect(found([option('Tomato juice'), option('Tomato')], 'tom', []).map((o) => o.label)).toEqual([

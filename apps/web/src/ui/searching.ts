@@ -9,7 +9,9 @@ function fitOf({ label, hint = '', also = '' }: Option<string>, typed: string): 
   if (wanted === '') return 1;
   // Of two that fit alike the shorter name is the plainer thing: tomato before tomato juice.
   const plainness = 1 / (1 + name.length);
-  if (name === wanted) return 6;
+  if (name === wanted) return 7;
+  // "Tomato, fresh" is tomato; tomato paste is not.
+  if (name.split(',')[0] === wanted) return 6 + plainness;
   if (name.startsWith(wanted)) return 5 + plainness;
   const others = plain(also).split(/,\s*/u);
   if (others.some((o) => o === wanted)) return 4 + plainness;

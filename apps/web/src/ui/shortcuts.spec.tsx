@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from '@jest/globals';
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter, useLocation } from 'react-router';
 import { useShortcuts } from './useShortcuts.js';
 
@@ -13,6 +13,7 @@ function Here() {
       <p data-testid="here">{pathname}</p>
       <input aria-label="field" />
       <input type="checkbox" aria-label="box" />
+      {pathname === '/' && <button data-key="cook">cook</button>}
     </>
   );
 }
@@ -27,6 +28,9 @@ describe('keys of our own', () => {
     ['gn', '/notebook'],
     ['gd', '/dishes'],
     ['gk', '/kitchen'],
+    ['gt', '/method'],
+    ['gw', '/kitchen/water-test'],
+    ['ga', '/'],
     ['?', '/help'],
     ['s', '/start'],
     ['gxs', '/start'],
@@ -38,6 +42,16 @@ describe('keys of our own', () => {
     );
     type(keys);
     expect(here()).toBe(to);
+  });
+
+  it('lead to a thing of a screen, once it is there', async () => {
+    render(
+      <MemoryRouter initialEntries={['/start']}>
+        <Here />
+      </MemoryRouter>,
+    );
+    type('gc');
+    await waitFor(() => expect(document.activeElement?.textContent).toBe('cook'));
   });
 
   it('mean letters where something is typed, and nothing with the keys of browser and reader', () => {

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 
 interface Step {
   readonly key?: string;
@@ -70,4 +70,20 @@ export function useBackCloses(onClose: () => void, startsOpen = false): (isOpen:
     };
   }, [startsOpen, note]);
   return note;
+}
+
+/**
+ * Whether something over the screen is open, and what opens and closes it; Back closes it too.
+ * @param startsOpen whether it is open from its beginning
+ */
+export function useOpened(startsOpen: boolean): readonly [boolean, (next: boolean) => void] {
+  const [open, show] = useState(startsOpen);
+  const noteOpen = useBackCloses(() => show(false), startsOpen);
+  return [
+    open,
+    (next) => {
+      show(next);
+      noteOpen(next);
+    },
+  ];
 }

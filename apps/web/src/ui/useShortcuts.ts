@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 
 const PLACES: Readonly<Record<string, string>> = {
   p: '/',
@@ -7,7 +7,23 @@ const PLACES: Readonly<Record<string, string>> = {
   n: '/notebook',
   d: '/dishes',
   k: '/kitchen',
+  t: '/method',
+  w: '/kitchen/water-test',
 };
+/** What of a screen the keys go to. */
+const THINGS: Readonly<Record<string, readonly [screen: string, thing: string]>> = {
+  a: ['/', '[role=combobox][aria-label="Add something"]'],
+  c: ['/', '[data-key=cook]'],
+};
+/** A screen that comes in pieces has its things by then, ms. */
+const COMES_WITHIN_MS = 2500;
+
+/** Puts the keys on a thing as soon as it is there. */
+function focusWhenThere(thing: string, until = performance.now() + COMES_WITHIN_MS): void {
+  const found = document.querySelector<HTMLElement>(thing);
+  if (found) found.focus();
+  else if (performance.now() < until) requestAnimationFrame(() => focusWhenThere(thing, until));
+}
 /** The second key of a pair comes within this time, ms. */
 const PAIR_MS = 1500;
 
@@ -23,6 +39,11 @@ const isTyping = (at: EventTarget | null): boolean =>
  */
 export function useShortcuts(): void {
   const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const here = useRef(pathname);
+  useEffect(() => {
+    here.current = pathname;
+  });
   const goAt = useRef(-Infinity);
   useEffect(() => {
     const onKey = (e: KeyboardEvent): void => {
@@ -30,8 +51,12 @@ export function useShortcuts(): void {
       if (e.key === '?') return void navigate('/help');
       const isSecond = e.timeStamp - goAt.current < PAIR_MS;
       goAt.current = e.key === 'g' && !isSecond ? e.timeStamp : -Infinity;
-      const to = isSecond ? PLACES[e.key] : undefined;
-      if (to !== undefined) void navigate(to);
+      if (!isSecond) return;
+      const [to = PLACES[e.key], thing] = THINGS[e.key] ?? [];
+      if (to === undefined) return;
+      // Going to where one is would begin the screen anew, at its top.
+      if (to !== here.current) void navigate(to);
+      if (thing !== undefined) focusWhenThere(thing);
     };
     addEventListener('keydown', onKey);
     return () => removeEventListener('keydown', onKey);

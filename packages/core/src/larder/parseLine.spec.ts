@@ -23,6 +23,12 @@ describe('a typed line', () => {
       '500 g lamb shoulder, browned',
       { id: 'lambShoulder', amount: { g: 500 }, state: 'browned', status: 'understood' },
     ],
+    ['a can and a half of coconut milk', { id: 'coconutMilk', amount: { g: 600 }, status: 'understood' }],
+    ['an onion and a half', { id: 'onion', amount: { count: 1.5 }, status: 'understood' }],
+    ['a cup and a half yoghurt', { id: 'yoghurt', amount: { ml: 375 }, status: 'understood' }],
+    ['1 tsp plus 1/4 tsp salt', { id: 'saltFine', amount: { ml: 6.16 }, status: 'understood' }],
+    ['1 cup and 2 tbsp oil', { id: 'oil', amount: { ml: 279.57 }, status: 'understood' }],
+    ['2 onions and a half cup peas', { status: 'check' }],
     ['150 g yogurt', { id: 'yoghurt', status: 'understood' }],
     ['2 bell peppers', { id: 'sweetPepper', amount: { count: 2 }, status: 'understood' }],
   ])('"%s" is understood', (text, expected) => {
@@ -54,11 +60,47 @@ describe('a typed line', () => {
     expect(parseLine('300 g red jar', { own: own.value })).toMatchObject({ id: 'jar', status: 'understood' });
   });
 
+  it.each<[string, Partial<ParsedLine>]>([
+    ['3 cups basmati, soaked', { soak: { minutes: 30, said: false } }],
+    ['3 cups basmati soaked for 45 minutes', { soak: { minutes: 45, said: true } }],
+    ['3 cups soaked basmati', { soak: { minutes: 30, said: false } }],
+    ['500 g brown basmati, soaked overnight', { soak: { minutes: 480, said: true } }],
+    ['2 cups basmati (soaked half an hour)', { soak: { minutes: 30, said: true } }],
+    ['2 cups basmati, soaked 1 hour', { soak: { minutes: 60, said: true } }],
+  ])('"%s" says how the grain is soaked', (text, expected) => {
+    expect(parseLine(text)).toMatchObject({ ...expected, isGrain: true, status: 'understood' });
+  });
+
+  it.each([
+    '3 cups basmati',
+    '3 cups basmati, unsoaked',
+    '3 cups basmati, not soaked',
+    '200 g soaked chickpeas',
+  ])('"%s" soaks no grain', (text) => {
+    expect(parseLine(text).soak).toBeUndefined();
+  });
+
+  it.each([
+    ['a 24 cm pot', 24],
+    ['in my 28-cm pan', 28],
+    ['22.5 cm casserole with a lid', 22.5],
+  ])('"%s" is a pot', (text, potCm) => {
+    expect(parseLine(text)).toMatchObject({ potCm, status: 'understood' });
+  });
+
+  it('reads several things to a line, and keeps what is only a note', () => {
+    const { lines } = parseLines('3 cups basmati, soaked, two tomatoes, chopped, a 24 cm pot');
+    expect(lines.map(({ id, potCm, note }) => id ?? potCm ?? note)).toEqual(['basmati', 'tomato', 24]);
+    expect(lines[1]).toMatchObject({ amount: { count: 2 }, note: 'chopped' });
+    expect(parseLines('2 tomatoes, 1 chopped').lines).toHaveLength(1);
+    expect(parseLines('4 cloves of garlic, crushed').lines).toHaveLength(1);
+  });
+
   it('never throws and never understands nonsense', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 300 }), (text) => {
-        const { status, id } = parseLine(text);
-        return status !== 'understood' || id !== undefined;
+        const { status, id, potCm } = parseLine(text);
+        return status !== 'understood' || id !== undefined || potCm !== undefined;
       }),
       { numRuns: 500 },
     );

@@ -1,7 +1,8 @@
-import { readLeading, type LeadingAmount, type ParseOptions } from '../measures/parseAmount.js';
+import { readLeading, thingAndPart, type LeadingAmount, type ParseOptions } from '../measures/parseAmount.js';
 import { LARGEST_AMOUNT } from '../measures/parseAmount.js';
 import { RELEASE, type Ingredient, type State } from './composition.js';
 import { findRow, singular, wordsOf, type Row } from './findRow.js';
+import { potOf, SOAKED, soakOf, type Soak } from './saidBesides.js';
 
 /** An amount of a line: exactly one of mass, volume or natural units. */
 export type LineAmount = { readonly g: number } | { readonly ml: number } | { readonly count: number };
@@ -22,6 +23,10 @@ export interface ParsedLine {
   readonly isGrain: boolean;
   readonly amount?: LineAmount;
   readonly state?: State;
+  /** Minutes a grain is soaked, where the line says that it is; `said` is false for the usual half hour. */
+  readonly soak?: Soak;
+  /** Width of a pot, cm, where the line names a pot and nothing that goes into it. */
+  readonly potCm?: number;
   /** What was said besides: "sliced". */
   readonly note: string;
   /** Ids it could also be, nearest first. */
@@ -66,7 +71,10 @@ export function parseLine(text: string, options: LineOptions = {}): ParsedLine {
   const [beforeComma = '', ...notes] = line.split(/,(?!\d)|\(|\)/u);
   const { lead, size, container, rest } = amountOf(beforeComma, options);
   const note = notes.join(' ').trim();
-  const found = findRow(rest, options.own ?? []);
+  const potCm = potOf(line);
+  if (potCm !== undefined)
+    return { text, note: '', choices: [], isGrain: false, potCm, status: 'understood' };
+  const found = rowFor(rest, options.own ?? []);
   const base = {
     text,
     note,
@@ -76,7 +84,8 @@ export function parseLine(text: string, options: LineOptions = {}): ParsedLine {
   if (!found.row) return { ...base, status: 'unknown', reason: 'notInLarder' };
   const id = found.row.id;
   const state = stateOf(found.row, line);
-  const known = { ...base, id, ...(state === undefined ? {} : { state }) };
+  const soak = base.isGrain ? soakOf(line) : undefined;
+  const known = { ...base, id, ...(state === undefined ? {} : { state }), ...(soak ? { soak } : {}) };
   const named = 'units' in found.row && found.row.units.some((u) => wordsOf(beforeComma).includes(u.name));
   if (!lead || (VAGUE.test(line) && !lead.unit && !size && !named)) {
     return { ...known, status: 'unmeasurable', reason: VAGUE.test(line) ? 'vague' : 'noAmount' };
@@ -89,19 +98,47 @@ export function parseLine(text: string, options: LineOptions = {}): ParsedLine {
   return { ...known, amount, status: 'check', reason: found.how };
 }
 
+/** The row a line means; what is said of soaking says nothing about which row it is. */
+function rowFor(text: string, own: readonly Ingredient[]): ReturnType<typeof findRow> {
+  const found = findRow(text, own);
+  if (found.row && found.how === 'exact') return found;
+  const without = findRow(text.replace(SOAKED, ' '), own);
+  return without.row && without.how === 'exact' ? without : found;
+}
+
 /**
- * Reads a pasted list, a line each; empty lines are left out, and no more than MOST_LINES are read.
+ * Reads a pasted list, a line each or several things to a line ("3 cups basmati, soaked, two tomatoes"); empty lines
+ * are left out, and no more than MOST_LINES are read.
  * @example parseLines('2 onions\n400 g tomatoes').lines.length // 2
  */
 export function parseLines(
   text: string,
   options: LineOptions = {},
 ): { lines: ParsedLine[]; leftOut: number } {
-  const lines = text.split(/\r?\n/u).filter((l) => /[\p{L}\d]/u.test(l));
+  const lines = text
+    .split(/\r?\n/u)
+    .filter((l) => /[\p{L}\d]/u.test(l))
+    .flatMap((l) => things(l, options));
   return {
     lines: lines.slice(0, MOST_LINES).map((l) => parseLine(l, options)),
     leftOut: Math.max(0, lines.length - MOST_LINES),
   };
+}
+
+/** The things of one line: after a comma a new one begins where an amount of something known does. */
+function things(line: string, options: LineOptions): string[] {
+  if (line.length > MOST_LINE_LENGTH) return [line];
+  const begun: string[] = [];
+  for (const piece of line.split(/,\s+/u)) {
+    const isNew =
+      begun.length > 0 &&
+      readLeading(piece, options) !== undefined &&
+      (potOf(piece) !== undefined ||
+        rowFor(amountOf(piece, options).rest, options.own ?? []).row !== undefined);
+    if (begun.length === 0 || isNew) begun.push(piece);
+    else begun.push(`${begun.pop() ?? ''}, ${piece}`);
+  }
+  return begun;
 }
 
 interface Amount {
@@ -115,9 +152,12 @@ interface Amount {
 /** "1 8-oz can", "2 x 400 g tins", "3", "1/3 cup", and what follows. */
 function amountOf(text: string, options: ParseOptions): Amount {
   const juice = text.replace(/^juice of\s+/iu, '');
-  const lead = readLeading(juice, options);
-  if (!lead) return { lead: undefined, size: undefined, container: false, rest: text };
-  let rest = juice.slice(lead.next).replace(/^[x×]\s*/iu, '');
+  const begun = readLeading(juice, options);
+  if (!begun) return { lead: undefined, size: undefined, container: false, rest: text };
+  let rest = juice.slice(begun.next).replace(/^[x×]\s*/iu, '');
+  const more = begun.unit ? undefined : thingAndPart(rest);
+  const lead = { ...begun, count: begun.count + (more?.part ?? 0) };
+  if (more) rest = `${more.word} ${more.rest}`;
   let size: LeadingAmount['unit'];
   if (!lead.unit) {
     const inner = readLeading(rest, options);

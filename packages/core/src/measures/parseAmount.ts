@@ -84,11 +84,45 @@ export function readLeading(text: string, options: ParseOptions = {}): LeadingAm
   const count = number.value.value.valueOf();
   if (!unit) return { count, unit: undefined, next: at };
   const { kind } = unitById(unit.id);
-  return {
-    count,
-    unit: { kind, size: sizeOf(unit.id, options).valueOf() },
-    next: skipSpace(text, at + unit.length, text.length),
-  };
+  const size = sizeOf(unit.id, options).valueOf();
+  const lead = { count, unit: { kind, size }, next: skipSpace(text, at + unit.length, text.length) };
+  return withMore(text, lead, options);
+}
+
+/** What joins two parts of one amount within a line; a comma there begins a note. */
+const LINE_JOINER = /^(?:\+|&|and\b|plus\b)\s*/iu;
+
+/** "1 tsp plus 1/8 tsp", "a cup and a half": all that is said of one amount, in the unit it began with. */
+function withMore(
+  text: string,
+  lead: LeadingAmount & { readonly unit: NonNullable<LeadingAmount['unit']> },
+  options: ParseOptions,
+): LeadingAmount {
+  const joiner = LINE_JOINER.exec(text.slice(lead.next));
+  if (!joiner) return lead;
+  const from = lead.next + joiner[0].length;
+  const number = readNumber(text, from, text.length);
+  if (!number.ok) return lead;
+  const more = readLeading(text.slice(from), options);
+  if (more?.unit?.kind === lead.unit.kind)
+    return {
+      ...lead,
+      count: lead.count + (more.count * more.unit.size) / lead.unit.size,
+      next: from + more.next,
+    };
+  if (more && !more.unit && number.value.isPart)
+    return { ...lead, count: lead.count + more.count, next: from + more.next };
+  return lead;
+}
+
+/** What comes in ones and a part more, "a can and a half of": the thing's word, the part, and what follows it. */
+export function thingAndPart(
+  text: string,
+): { readonly word: string; readonly part: number; readonly rest: string } | undefined {
+  const [, word = '', more = ''] = /^\s*(\p{L}+)\.?\s+(?:and|&)\s+(.*)$/isu.exec(text) ?? [];
+  const part = readNumber(more, 0, more.length);
+  if (word === '' || !part.ok || !part.value.isPart) return undefined;
+  return { word, part: part.value.value.valueOf(), rest: more.slice(part.value.next) };
 }
 
 function readPart(

@@ -53,7 +53,7 @@ const PART_ALONE = new RegExp(String.raw`^(?:${WORD}[\s-]+)?${PART}(?:\s+of)?(?:
 /** "two", "a", and "two and a half". */
 const WHOLE = new RegExp(String.raw`^${WORD}\b(?!\s*[-–/])\s*`, 'iu');
 const AND_PART = new RegExp(
-  String.raw`^\s*(?:and|&)\s+(?:${WORD}[\s-]+)?${PART}(?=\s+\S)(?:\s+of)?(?:\s+an?\b)?\s*`,
+  String.raw`^\s*(?:and|&)\s+(?:${WORD}[\s-]+)?${PART}(?=\s+\S|\s*$)(?:\s+of)?(?:\s+an?\b)?\s*`,
   'iu',
 );
 
@@ -116,6 +116,9 @@ export function readNumber(text: string, from: number, end: number): Result<Numb
     if (/^0+$/u.test(bottom)) return problem('dividedByZero', from, all.length, all);
     return read(new Fraction(`${top}/${bottom}`).add(wholeBefore ?? '0'), all.length);
   }
+  // "2 and a half".
+  const and = /^\d+$/u.test(all) ? AND_PART.exec(rest.slice(all.length)) : null;
+  if (and) return read(partOf(and[1], and[2] ?? '').add(all), all.length + and[0].length);
   const isDecimal = /^\d+,\d{3}$/u.test(grouped ?? '') && LARGE_UNIT.test(rest.slice(all.length));
   if (grouped !== undefined && !isDecimal) return read(new Fraction(grouped.replace(/\D/gu, '')), all.length);
   const plain = (grouped ?? decimal ?? '0').replace(',', '.').replace(/^\./u, '0.').replace(/\.$/u, '');

@@ -1,4 +1,4 @@
-import { parseAmount, readLeading } from '../measures/parseAmount.js';
+import { parseAmount, readLeading, thingAndPart } from '../measures/parseAmount.js';
 import type { Ingredient } from '../larder/composition.js';
 import type { Grain } from '../larder/grains.js';
 import type { Checker } from './checker.js';
@@ -73,20 +73,17 @@ function inGrams(
 
 /** A bare number from here on is a weight: nobody puts twenty onions into a pot, nor twenty cups of grain. */
 const BARE_GRAMS_FROM = 20;
-/** What may follow a unit: "a can and a half". */
-const AND_PART = /^\s*(?:and|&)\s+(.*)$/iu;
 
 /** "2", "2 onions", "1½ cans", "a can and a half": grams by the row's own natural units, or undefined when it is not such a count. */
 function countedGrams(text: string, of: Ingredient): number | undefined {
   const lead = readLeading(text);
   if (!lead || lead.unit) return undefined;
-  const [, word = '', more = ''] = /^\s*(\p{L}*)(.*)$/u.exec(text.slice(lead.next).trimEnd()) ?? [];
+  const rest = text.slice(lead.next).trim();
+  const more = thingAndPart(rest);
+  if (more && more.rest.trim() !== '') return undefined;
+  const word = (more?.word ?? rest).toLowerCase();
   const unit =
-    word === ''
-      ? of.units[0]
-      : of.units.find((u) => [u.name, `${u.name}s`, `${u.name}es`].includes(word.toLowerCase()));
+    word === '' ? of.units[0] : of.units.find((u) => [u.name, `${u.name}s`, `${u.name}es`].includes(word));
   if (!unit || (word === '' && lead.count >= BARE_GRAMS_FROM)) return undefined;
-  if (more === '') return lead.count * unit.g;
-  const part = readLeading(AND_PART.exec(more)?.[1] ?? '');
-  return part && part.unit === undefined && part.count < 1 ? (lead.count + part.count) * unit.g : undefined;
+  return (lead.count + (more?.part ?? 0)) * unit.g;
 }

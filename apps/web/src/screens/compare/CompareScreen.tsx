@@ -165,7 +165,7 @@ function Differences({ one, two, odds }: DifferencesProps) {
   ];
   const why = reasons(one, two);
   return (
-    <div className="grid gap-x-12 gap-y-6 lg:grid-cols-2">
+    <div className="grid grid-cols-1 gap-x-12 gap-y-6 lg:grid-cols-2">
       <SideBySide
         caption="Two ways side by side"
         heads={['as planned', 'the other']}
@@ -184,7 +184,7 @@ function Differences({ one, two, odds }: DifferencesProps) {
                 <span>
                   {label} {byG > 0 ? 'more' : 'less'}
                 </span>
-                <span className="whitespace-nowrap">
+                <span className="sm:whitespace-nowrap">
                   {Math.abs(Math.round(byG))} g, so the pour is{' '}
                   <strong>{byG > 0 === (side === 'goesTo') ? 'larger' : 'smaller'}</strong>
                 </span>

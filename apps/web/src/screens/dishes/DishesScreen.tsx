@@ -31,11 +31,11 @@ export function DishesScreen() {
     <div className="flex flex-col gap-4">
       <h1 className="m-0 text-[2rem] font-bold">Dishes</h1>
       <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
-        <label className="flex items-center gap-2">
+        <label className="flex max-w-full items-center gap-2">
           Find
           <input
             type="search"
-            className="changeable w-64"
+            className="changeable w-64 max-w-full min-w-0"
             value={words}
             placeholder="name, grain or what goes in"
             onChange={(e) => setWords(e.currentTarget.value)}
@@ -99,8 +99,8 @@ function Card({ dish, use }: { readonly dish: DishRecord; readonly use: DishUseR
   const remove = useKitchen((s) => s.remove);
   return (
     <li className="hung mb-5" aria-label={dish.label}>
-      <div className="flex items-start justify-between gap-4">
-        <div className="min-w-0">
+      <div className="flex flex-wrap items-start justify-between gap-x-4">
+        <div className="max-w-full min-w-0 flex-1 basis-48">
           <h2 className="m-0 text-[1.35rem] leading-tight font-bold">{dish.label}</h2>
           <p className="m-0 text-faint">{dish.blurb}</p>
         </div>

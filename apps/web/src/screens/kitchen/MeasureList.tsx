@@ -2,7 +2,7 @@ import { CUP_PARTS } from '@hammock/core';
 import type { CupFields } from '@hammock/core/records';
 import { NumberField } from '../../ui/NumberField.js';
 import { CupByWeighing } from './CupByWeighing.js';
-import { ChoiceInput, TextInput } from './inputs.js';
+import { ChoiceInput, Problem, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
 
 const CUP_KINDS = { cup: 'cup', spoon: 'spoon', jug: 'jug with marks' } as const;
@@ -60,7 +60,10 @@ export const MeasureList = () => (
           />
         )}
         {cup.kind !== 'jug' && (
-          <fieldset className="m-0 border-0 p-0">
+          <fieldset
+            className="m-0 border-0 p-0"
+            aria-describedby={problem('parts') === undefined ? undefined : 'parts-problem'}
+          >
             <legend className="p-0">Can be filled to</legend>
             <div className="flex flex-wrap gap-2">
               {CUP_PARTS.map((part) => (
@@ -81,6 +84,7 @@ export const MeasureList = () => (
                 </label>
               ))}
             </div>
+            <Problem id="parts-problem" text={problem('parts')} />
           </fieldset>
         )}
       </>

@@ -5,25 +5,15 @@ import { LID_FIT, VESSEL_KIND, WALL } from '../../words/words.js';
 import { litres } from '../../words/numbers.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
-
-/** A pot about half as high as wide (common practice), to the tenth of a litre, ml. */
-const usualMl = (diameterCm: number): number => Math.round(((Math.PI / 8) * diameterCm ** 3) / 100) * 100;
+import { isWidth, potOfWidth, usualMl } from '../../stores/potOfWidth.js';
 
 /** What it holds with its width changed: until it is typed it follows, as long as the width is one. */
 function held(pot: VesselFields, diameterCm: number): number {
-  const { least, most } = RANGES.diameterCm;
   const isUsual = pot.volumeMl === usualMl(pot.diameterCm) || pot.volumeMl === NEW_VESSEL.volumeMl;
-  return isUsual && diameterCm >= least && diameterCm <= most ? usualMl(diameterCm) : pot.volumeMl;
+  return isUsual && isWidth(diameterCm) ? usualMl(diameterCm) : pot.volumeMl;
 }
 
-const NEW_VESSEL: VesselFields = {
-  label: '',
-  diameterCm: 22,
-  volumeMl: usualMl(22),
-  lid: 'wellFitting',
-  wall: 'thin',
-  kind: 'pot',
-};
+const NEW_VESSEL = potOfWidth(22, '');
 
 /** Pots, by what the heat sees of them. */
 export const PotList = () => (

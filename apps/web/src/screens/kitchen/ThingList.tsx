@@ -48,6 +48,11 @@ export function ThingList<K extends Kind>({
   const remove = useKitchen((s) => s.remove);
   const [editing, setEditing] = useKeptState<Editing<KitchenFields[K]> | null>(`${kind}.form`, null);
   const [gone, setGone] = useState<{ id: string; value: KitchenFields[K] } | undefined>(undefined);
+  const [opened, setOpened] = useState(false);
+  const open = (next: Editing<KitchenFields[K]>): void => {
+    setOpened(true);
+    setEditing(next);
+  };
   /** Closes the form; the keys go to where it was opened. */
   const leave = (): void => {
     const opener = `[data-opens="${kind}.${editing?.isNew ? 'new' : (editing?.id ?? '')}"]`;
@@ -56,6 +61,8 @@ export function ThingList<K extends Kind>({
   };
   const form = editing && (
     <Form
+      // A form that was opened is typed into next. One that stood half filled when the screen came is left alone.
+      {...(opened ? { focus: focusFirst } : {})}
       editing={editing}
       one={one}
       fields={fields}
@@ -77,7 +84,7 @@ export function ThingList<K extends Kind>({
         <Button
           weight="plain"
           data-opens={`${kind}.new`}
-          onClick={() => setEditing({ id: newId(), value: fresh, isNew: true })}
+          onClick={() => open({ id: newId(), value: fresh, isNew: true })}
         >
           Add {/^[aeiou]/u.test(one) ? 'an' : 'a'} {one}
         </Button>
@@ -108,7 +115,7 @@ export function ThingList<K extends Kind>({
                     weight="plain"
                     data-opens={`${kind}.${thing.id}`}
                     aria-label={`Change ${thing.label}`}
-                    onClick={() => setEditing({ id: thing.id, value: thing, seen: thing, isNew: false })}
+                    onClick={() => open({ id: thing.id, value: thing, seen: thing, isNew: false })}
                   >
                     Change
                   </Button>
@@ -133,12 +140,10 @@ export function ThingList<K extends Kind>({
   );
 }
 
-/** A form that was opened is typed into next. One that stood half filled when the screen came is left alone. */
-const focusFirst = (form: HTMLFormElement | null): void => {
-  if (form && document.activeElement === document.body) form.querySelector('input')?.focus();
-};
+const focusFirst = (form: HTMLFormElement | null): void => form?.querySelector('input')?.focus();
 
 interface FormProps<F> {
+  readonly focus?: (form: HTMLFormElement | null) => void;
   readonly editing: Editing<F>;
   readonly one: string;
   readonly fields: (
@@ -151,14 +156,14 @@ interface FormProps<F> {
   readonly onKeep: () => void;
 }
 
-function Form<F extends object>({ editing, one, fields, onChange, onLeave, onKeep }: FormProps<F>) {
+function Form<F extends object>({ focus, editing, one, fields, onChange, onLeave, onKeep }: FormProps<F>) {
   const [tried, setTried] = useState(false);
   const problems = problemsOf(editing.value);
   const shown = (field: string): string | undefined =>
     tried || field !== 'label' ? problems[field] : undefined;
   return (
     <form
-      ref={focusFirst}
+      ref={focus}
       aria-label={editing.isNew ? `New ${one}` : `Change ${one}`}
       className="flex flex-col gap-3 py-2"
       onKeyDown={(e) => {
@@ -169,6 +174,13 @@ function Form<F extends object>({ editing, one, fields, onChange, onLeave, onKee
         e.preventDefault();
         setTried(true);
         if (Object.keys(problems).length === 0) onKeep();
+        // What is wrong is where the keys go; what was not shown before is drawn first.
+        else {
+          const form = e.currentTarget;
+          requestAnimationFrame(() =>
+            form.querySelector<HTMLElement>('[aria-invalid=true], fieldset[aria-describedby] input')?.focus(),
+          );
+        }
       }}
     >
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">

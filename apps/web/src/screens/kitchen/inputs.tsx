@@ -6,7 +6,7 @@ interface Common {
   readonly problem: string | undefined;
 }
 
-function Problem({ id, text }: { readonly id: string; readonly text: string | undefined }) {
+export function Problem({ id, text }: { readonly id: string; readonly text: string | undefined }) {
   if (text === undefined) return null;
   return (
     <span id={id} role="alert" className="text-[0.95rem] text-ember">
@@ -32,7 +32,7 @@ export function TextInput(
         value={props.value}
         maxLength={props.most ?? 60}
         aria-invalid={props.problem !== undefined}
-        aria-describedby={id}
+        aria-describedby={props.problem === undefined ? undefined : id}
         onChange={(e) => props.onChange(e.currentTarget.value)}
       />
       <Problem id={id} text={props.problem} />

@@ -1,6 +1,8 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { plannedMin, SIGNS, type Act, type HeatSetting, type LidState, type Stage } from '@hammock/core';
+import { Toolbar } from 'radix-ui';
+import { useId } from 'react';
 import { NumberField } from '../../ui/NumberField.js';
 import { Button } from '../../ui/Button.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
@@ -37,6 +39,7 @@ export function StageRow(props: StageRowProps) {
       id: stage.id,
     });
   const name = ACT[stage.act].name;
+  const problemId = useId();
   return (
     <li
       ref={setNodeRef}
@@ -68,6 +71,7 @@ export function StageRow(props: StageRowProps) {
           value={stage.act}
           options={ACT_OPTIONS}
           onChange={(act) => onChange({ act })}
+          wrongId={problem === undefined ? undefined : problemId}
         />
         <Pick<HeatSetting>
           label={`Heat of ${name}`}
@@ -83,15 +87,19 @@ export function StageRow(props: StageRowProps) {
         />
         <End {...props} name={name} />
         <Extras stage={stage} onChange={onChange} />
-        <span className="ml-auto flex flex-wrap gap-x-1">
+        {/* One stop of the Tab key for all of them: the arrows go among them. */}
+        <Toolbar.Root
+          aria-label={`What else can be done with ${name}`}
+          className="ml-auto flex flex-wrap gap-x-1"
+        >
           <Tool words="↑" label={`${name} earlier`} onClick={() => props.onMove(-1)} />
           <Tool words="↓" label={`${name} later`} onClick={() => props.onMove(1)} />
           <Tool words="split" label={`Split ${name}`} onClick={props.onSplit} />
           <Tool words="add" label={`Add a stage after ${name}`} onClick={props.onAdd} />
           <Tool words="take out" label={`Take out ${name}`} onClick={props.onRemove} />
-        </span>
+        </Toolbar.Root>
         {problem !== undefined && (
-          <span role="alert" className="basis-full text-ember">
+          <span id={problemId} role="alert" className="basis-full text-ember">
             {problem}
           </span>
         )}
@@ -110,9 +118,11 @@ function Tool({
   readonly onClick: () => void;
 }) {
   return (
-    <Button weight="plain" className="min-w-12" aria-label={label} onClick={onClick}>
-      {words}
-    </Button>
+    <Toolbar.Button asChild>
+      <Button weight="plain" className="min-w-12" aria-label={label} onClick={onClick}>
+        {words}
+      </Button>
+    </Toolbar.Button>
   );
 }
 

@@ -1,4 +1,4 @@
-import { GRAINS, parseLines, type IngredientInput, type ParsedLine } from '@hammock/core';
+import { GRAINS, parseLines, RANGES, type IngredientInput, type ParsedLine, type Soak } from '@hammock/core';
 import { useMemo } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { useKitchen } from '../../stores/kitchen.js';
@@ -7,6 +7,8 @@ import { Button } from '../../ui/Button.js';
 import { Pick } from '../../ui/Pick.js';
 import { STATE } from '../../words/words.js';
 import { whole } from '../../words/numbers.js';
+import { cupOf } from '../../stores/planInput.js';
+import { isWidth, vesselOfWidth } from '../../stores/potOfWidth.js';
 import { useKeptState } from '../../stores/keptState.js';
 
 const REASON: Readonly<Record<NonNullable<ParsedLine['reason']>, string>> = {
@@ -23,23 +25,29 @@ const REASON: Readonly<Record<NonNullable<ParsedLine['reason']>, string>> = {
 /** What the cook said of a line that was not simply understood: which row it is, or to leave it out. */
 type Said = Readonly<Record<string, string>>;
 
+export interface PasteListProps {
+  readonly onDone: () => void;
+  /** True when a press has just opened it, and not when it stood open as the screen came: then it is typed into next. */
+  readonly opened: boolean;
+}
+
 /** Lines typed or pasted, each shown as it was understood, corrected by a tap, and put in when the cook says so. */
-export function PasteList({ onDone }: { readonly onDone: () => void }) {
+export function PasteList({ onDone, opened }: PasteListProps) {
   const [text, setText] = useKeptState('paste.text', '');
   const [said, setSaid] = useKeptState<Said>('paste.said', {});
-  const cupMl = useKitchen((s) => s.cups.find((c) => c.kind === 'cup')?.ml);
+  const cupId = useDraft((s) => s.draft?.cupId);
+  const cupMl = useKitchen((s) => cupOf(s, cupId)?.ml);
   const { lines, leftOut } = useMemo(
     () =>
       parseLines(text, { own: [...ownIngredients().values()], ...(cupMl === undefined ? {} : { cupMl }) }),
     [text, cupMl],
   );
-  const ready = lines.filter((l) => isReady(l, said));
+  const grains = lines.filter((l) => isGrain(l, said));
+  const [grain] = grains;
+  // A pot has one grain: the second is asked about, and stays.
+  const ready = lines.filter((l) => isReady(l, said) && (l === grain || !grains.includes(l)));
   const put = (): void => {
-    const draft = useDraft.getState();
-    const list = ready.filter((l) => !isGrain(l, said)).map((l) => inputOf(l, said));
-    const grain = ready.find((l) => isGrain(l, said));
-    if (list.length > 0) draft.addIngredients(list);
-    if (grain?.amount) draft.setSpec({ grainId: said[grain.text] ?? grain.id ?? '', grain: grain.amount });
+    putIn(ready, said);
     setText(
       lines
         .filter((l) => !ready.includes(l))
@@ -53,6 +61,7 @@ export function PasteList({ onDone }: { readonly onDone: () => void }) {
       <label className="block">
         A line for each thing, as you would write it down
         <textarea
+          autoFocus={opened}
           className="mt-1 block min-h-32 w-full border-2 border-line bg-raised p-2"
           value={text}
           maxLength={60_000}
@@ -72,6 +81,7 @@ export function PasteList({ onDone }: { readonly onDone: () => void }) {
             key={`${line.text}-${i.toString()}`}
             line={line}
             said={said}
+            second={line !== grain && grains.includes(line)}
             onSay={(id) => setSaid({ ...said, [line.text]: id })}
           />
         ))}
@@ -90,7 +100,30 @@ const isGrain = (line: ParsedLine, said: Said): boolean =>
   GRAINS.some((g) => g.id === (said[line.text] ?? line.id));
 
 const isReady = (line: ParsedLine, said: Said): boolean =>
-  line.amount !== undefined && (line.status === 'understood' || said[line.text] !== undefined);
+  (line.potCm === undefined ? line.amount !== undefined : isWidth(line.potCm)) &&
+  (line.status === 'understood' || said[line.text] !== undefined);
+
+/** Puts what was understood into the plan, as one step of undo: ingredients, grain and its soak, pot. */
+function putIn(ready: readonly ParsedLine[], said: Said): void {
+  const { draft, change } = useDraft.getState();
+  if (!draft) return;
+  const pot = ready.findLast((l) => l.potCm !== undefined)?.potCm;
+  const grain = ready.find((l) => isGrain(l, said));
+  const list = ready.filter((l) => l.potCm === undefined && l !== grain).map((l) => inputOf(l, said));
+  const grainId = grain && (said[grain.text] ?? grain.id);
+  change({
+    ...(pot !== undefined && isWidth(pot) ? { vesselId: vesselOfWidth(pot) } : {}),
+    ...(grainId === undefined
+      ? {}
+      : { bagId: useKitchen.getState().bags.find((b) => b.grainId === grainId)?.id ?? null }),
+    spec: {
+      ...draft.spec,
+      ...(list.length > 0 ? { ingredients: [...(draft.spec.ingredients ?? []), ...list] } : {}),
+      ...(grainId !== undefined && grain?.amount ? { grainId, grain: grain.amount } : {}),
+      ...(grain?.soak ? { soakMin: grain.soak.minutes } : {}),
+    },
+  });
+}
 
 function inputOf(line: ParsedLine, said: Said): IngredientInput {
   const ingredientId = said[line.text] ?? line.id ?? '';
@@ -101,11 +134,13 @@ function inputOf(line: ParsedLine, said: Said): IngredientInput {
 function Line(props: {
   readonly line: ParsedLine;
   readonly said: Said;
+  /** A grain where there is one already. */
+  readonly second: boolean;
   readonly onSay: (id: string) => void;
 }) {
-  const { line, said, onSay } = props;
+  const { line, said, second, onSay } = props;
   const id = said[line.text] ?? line.id;
-  const ready = isReady(line, said);
+  const ready = isReady(line, said) && !second;
   const choices = [...new Set([...(line.id === undefined ? [] : [line.id]), ...line.choices])];
   return (
     <li className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
@@ -134,7 +169,19 @@ function Line(props: {
           <strong>{id === undefined ? '' : nameOf(id)}</strong>
         )}
         {line.state !== undefined && <span>{STATE[line.state]}</span>}
+        {line.soak && <span>{soakWords(line.soak)}</span>}
+        {line.potCm !== undefined && <strong>a pot of {line.potCm} cm</strong>}
       </span>
+      {second && (
+        <span className="basis-full pl-8 text-ember">
+          A pot has one grain. Take one of the two lines away, or leave this one for a pot of its own.
+        </span>
+      )}
+      {line.potCm !== undefined && !ready && (
+        <span className="basis-full pl-8 text-ember">
+          A pot is from {RANGES.diameterCm.least} to {RANGES.diameterCm.most} cm wide.
+        </span>
+      )}
       {!ready && line.reason !== undefined && (
         <span className="basis-full pl-8 text-ember">{REASON[line.reason]}</span>
       )}
@@ -143,6 +190,9 @@ function Line(props: {
 }
 
 const nameOf = (id: string): string => rowOf(id)?.name ?? GRAINS.find((g) => g.id === id)?.name ?? id;
+
+const soakWords = ({ minutes, said }: Soak): string =>
+  said ? `soaked ${whole(minutes)} min` : `soaked, ${whole(minutes)} min as is usual`;
 
 function amountWords({ amount }: ParsedLine): string {
   if (!amount) return '';

@@ -41,27 +41,30 @@ export function PourScreen() {
   return (
     <div className="flex flex-col gap-5">
       <h1 className="sr-only">Pour</h1>
-      <div className="grid gap-x-12 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
-        <div>
-          <Sentence plan={plan} />
-          <SetAside />
+      {/* On a phone's side the words stand beside the number. */}
+      <div className="flex flex-col gap-5 short:grid short:grid-cols-2 short:gap-6">
+        <div className="grid gap-x-12 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
+          <div>
+            <Sentence plan={plan} />
+            <SetAside />
+            {answer && (
+              <Suspense>
+                <FitToGrain draft={draft} grainG={answer.grainG * answer.pots} />
+              </Suspense>
+            )}
+          </div>
           {answer && (
             <Suspense>
-              <FitToGrain draft={draft} grainG={answer.grainG * answer.pots} />
+              <Fence what="The odds in short" of={answer}>
+                <OddsInShort answer={answer} input={input} />
+              </Fence>
             </Suspense>
           )}
         </div>
-        {answer && (
-          <Suspense>
-            <Fence what="The odds in short" of={answer}>
-              <OddsInShort answer={answer} input={input} />
-            </Fence>
-          </Suspense>
-        )}
+        <Suspense fallback={<div className={ROOM} aria-busy />}>
+          {plan.coming ? <div className={ROOM} aria-busy /> : <Answered plan={plan} />}
+        </Suspense>
       </div>
-      <Suspense fallback={<div className={ROOM} aria-busy />}>
-        {plan.coming ? <div className={ROOM} aria-busy /> : <Answered plan={plan} />}
-      </Suspense>
       <Suspense fallback={<p aria-busy>…</p>}>
         <WhatAndHow plan={plan} />
         {answer && (

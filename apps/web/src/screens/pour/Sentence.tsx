@@ -1,6 +1,6 @@
-import { grainById, heatsItself } from '@hammock/core';
+import { grainById, GRAINS, heatsItself } from '@hammock/core';
 import type { CupRecord } from '@hammock/core/records';
-import { useMemo } from 'react';
+import { useId, useMemo } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { showAmountInput } from '../../words/amounts.js';
 import { useDraft } from '../../stores/draft.js';
@@ -9,10 +9,11 @@ import { useMeasures, useMetric } from '../../stores/units.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import type { KitchenLists } from '../../stores/kitchenKept.js';
 import { AmountField } from '../../ui/AmountField.js';
-import { Pick } from '../../ui/Pick.js';
+import { Pick, type Option } from '../../ui/Pick.js';
 import { VESSEL_KIND } from '../../words/words.js';
 import type { PlanView } from '../../stores/usePlan.js';
-import { litres, whole } from '../../words/numbers.js';
+import { litres, typedNumber, whole } from '../../words/numbers.js';
+import { isWidth, usualMl, vesselOfWidth } from '../../stores/potOfWidth.js';
 
 const MOST_PEOPLE = 16;
 const MOST_POTS = 6;
@@ -22,8 +23,29 @@ const setDish = (id: string): void => {
   const dish = useKitchen.getState().dishes.find((d) => d.id === id);
   if (dish) useDraft.getState().chooseDish(dish);
 };
-const setBag = (bagId: string): void => useDraft.getState().choose({ bagId });
-const setVessel = (vesselId: string): void => useDraft.getState().choose({ vesselId });
+/** A grain of the larder in a list of bags. */
+const LOOSE = 'grain:';
+const setGrainOf = (value: string): void => {
+  const { draft, choose, change } = useDraft.getState();
+  if (!value.startsWith(LOOSE)) choose({ bagId: value });
+  else if (draft) change({ bagId: null, spec: { ...draft.spec, grainId: value.slice(LOOSE.length) } });
+};
+/** A pot by its width in a list of pots. */
+const WIDTH = 'width:';
+const potTyped = (typed: string): Option<string> | undefined => {
+  const cm = typedNumber(typed.replace(/\s*cm\s*$/iu, ''));
+  return isWidth(cm)
+    ? {
+        value: `${WIDTH}${cm.toString()}`,
+        label: `a pot of ${cm.toString()} cm`,
+        hint: `${litres(usualMl(cm))} l`,
+      }
+    : undefined;
+};
+const setVessel = (value: string): void =>
+  useDraft.getState().choose({
+    vesselId: value.startsWith(WIDTH) ? vesselOfWidth(Number(value.slice(WIDTH.length))) : value,
+  });
 const setHob = (hobId: string): void => useDraft.getState().choose({ hobId });
 
 /** What, how much, which pot: one sentence whose words can be changed. */
@@ -37,6 +59,7 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
   const setGrain = useDraft((s) => s.setGrain);
   const grain = grainById(draft.spec.grainId);
   const potProblem = problemAt('vessel');
+  const potProblemId = useId();
   const vessel = vessels.find((v) => v.id === draft.vesselId);
   const ownHeat = vessel !== undefined && heatsItself(vessel.kind);
   const pots = draft.spec.pots ?? 1;
@@ -44,7 +67,7 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
   const wanted = full && Number(full.values['pots']) <= MOST_POTS ? Number(full.values['pots']) : undefined;
   const options = useMemo(() => optionsFor({ dishes, bags, vessels, hobs }), [dishes, bags, vessels, hobs]);
   return (
-    <div className="text-[1.3rem] leading-[2.9rem] sm:text-[1.5rem]">
+    <div className="text-[1.3rem] leading-[2.9rem] sm:text-[1.5rem] short:text-[1.2rem]">
       <Pick
         label="Dish"
         value={draft.dishId ?? undefined}
@@ -64,18 +87,19 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
       of{' '}
       <Pick
         label="Grain"
-        value={draft.bagId ?? undefined}
+        value={draft.bagId ?? `${LOOSE}${draft.spec.grainId}`}
         placeholder={grain?.name ?? 'a grain'}
-        options={options.bags}
-        onChange={setBag}
+        options={options.grains}
+        onChange={setGrainOf}
       />{' '}
       in the{' '}
       <Pick
         label="Pot"
         value={draft.vesselId ?? undefined}
         placeholder="pot"
-        wrong={potProblem !== undefined}
+        wrongId={potProblem === undefined ? undefined : potProblemId}
         options={options.vessels}
+        make={potTyped}
         onChange={setVessel}
       />
       {!ownHeat && (
@@ -105,7 +129,7 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
         </>
       )}
       {potProblem !== undefined && (
-        <span role="alert" className="block text-[1.05rem] leading-snug text-ember">
+        <span id={potProblemId} role="alert" className="block text-[1.05rem] leading-snug text-ember">
           {potProblem === 'This is needed.' ? 'Choose a pot.' : potProblem}
           {wanted !== undefined && (
             <>
@@ -151,7 +175,15 @@ type Lists = { readonly [K in 'dishes' | 'bags' | 'vessels' | 'hobs']: KitchenLi
 function optionsFor({ dishes, bags, vessels, hobs }: Lists) {
   return {
     dishes: dishes.map((d) => ({ value: d.id, label: d.label })),
-    bags: bags.map((b) => ({ value: b.id, label: b.label, hint: grainById(b.grainId)?.name ?? '' })),
+    grains: [
+      ...bags.map((b) => ({
+        value: b.id,
+        label: b.label,
+        hint: grainById(b.grainId)?.name ?? '',
+        usual: true,
+      })),
+      ...GRAINS.map((g) => ({ value: `${LOOSE}${g.id}`, label: g.name, also: g.also.join(', ') })),
+    ],
     vessels: vessels.map((v) => ({
       value: v.id,
       label: v.label,

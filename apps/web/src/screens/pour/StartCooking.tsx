@@ -12,9 +12,10 @@ export function StartCooking({ plan }: { readonly plan: PlanView }) {
   const active = useCooks((s) => s.active);
   const on = active !== null && active.outcome === null;
   return (
-    <div className="flex flex-wrap items-center gap-4">
+    <div className="flex flex-wrap items-center gap-4 short:order-1">
       <Button
         weight="act"
+        data-key="cook"
         className="min-h-14 px-8 text-[1.2rem]"
         disabled={plan.stale || plan.answer === undefined || plan.answer.verdict === 'tooMuch'}
         onClick={() => {

@@ -28,28 +28,30 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
   const shown = showPour(pour.ml, measures, unit, density);
   const keep = showPour(keepMl ?? keepBy.ml, measures, metric);
   return (
-    <section aria-label="What to pour">
-      <div className="flex justify-between text-[1rem] font-semibold">
-        <span className="text-husk">too dry · under {round(window.hardMl)} ml</span>
-        <span className="text-right text-water">too wet · over {round(window.mushMl)} ml</span>
+    <section aria-label="What to pour" className="short:contents">
+      <div className="short:order-2">
+        <div className="flex justify-between text-[1rem] font-semibold">
+          <span className="text-husk">too dry · under {round(window.hardMl)} ml</span>
+          <span className="text-right text-water">too wet · over {round(window.mushMl)} ml</span>
+        </div>
+        <Sling
+          hardMl={window.hardMl}
+          mushMl={window.mushMl}
+          lowMl={window.lowMl}
+          highMl={window.highMl}
+          pourMl={pour.ml}
+          doubtMl={answer.doubt.g}
+          wanted={TEXTURE[wanted]}
+          label={`The answer hangs at ${round(pour.ml)} ml, between too dry under ${round(window.hardMl)} ml and too wet over ${round(window.mushMl)} ml. ${TEXTURE[wanted]} is from ${round(window.lowMl)} to ${round(window.highMl)} ml.`}
+        />
       </div>
-      <Sling
-        hardMl={window.hardMl}
-        mushMl={window.mushMl}
-        lowMl={window.lowMl}
-        highMl={window.highMl}
-        pourMl={pour.ml}
-        doubtMl={answer.doubt.g}
-        wanted={TEXTURE[wanted]}
-        label={`The answer hangs at ${round(pour.ml)} ml, between too dry under ${round(window.hardMl)} ml and too wet over ${round(window.mushMl)} ml. ${TEXTURE[wanted]} is from ${round(window.lowMl)} to ${round(window.highMl)} ml.`}
-      />
       {first && (
-        <p className="mt-3 mb-0 text-[1.35rem]">
+        <p className="mt-3 mb-0 text-[1.35rem] short:m-0">
           All {showPour(first.ml, measures, metric).main} of{' '}
           <strong className="text-water">{rowOf(first.ingredientId)?.name.toLowerCase()}</strong>, then
         </p>
       )}
-      <div className="mt-3">
+      <div className="mt-3 short:m-0">
         <Figure text={none ? 'nothing' : shown.main} />
         {!none && (
           <div className="mt-2 flex flex-wrap items-center gap-x-3 text-[1.35rem]">
@@ -70,24 +72,24 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
         )}
       </div>
       {none && answer.verdict === 'nothing' && (
-        <p className="mt-3 mb-0 text-[1.15rem]">
+        <p className="mt-3 mb-0 text-[1.15rem] short:order-3">
           No {name} at all: the base brings enough. Have <strong>{keep.main}</strong> hot in a pan all the
           same.
         </p>
       )}
       {!none && answer.pots > 1 && (
-        <p className="mt-2 mb-0 text-[1.15rem]">
+        <p className="mt-2 mb-0 text-[1.15rem] short:order-3">
           Into <strong>each of {answer.pots} pots</strong>, with {Math.round(answer.grainG)} g of grain each.
         </p>
       )}
       {!none && additions.laterMl > 0 && (
-        <p className="mt-2 mb-0 text-[1.15rem]">
+        <p className="mt-2 mb-0 text-[1.15rem] short:order-3">
           Now <strong>{showPour(additions.nowMl, measures, metric).main}</strong>; hot and later{' '}
           <strong>{showPour(additions.laterMl, measures, metric).main}</strong>.
         </p>
       )}
       {!none && (
-        <p className="mt-3 mb-0 text-[1.15rem]">
+        <p className="mt-3 mb-0 text-[1.15rem] short:order-3">
           From {round(window.lowMl)} to {round(window.highMl)} ml it comes out {TEXTURE[wanted]}. Have{' '}
           <strong>{keep.main}</strong> more hot in a pan, to sprinkle over grain that is still hard.
           {answer.held && (
@@ -108,12 +110,12 @@ function Figure({ text }: { readonly text: string }) {
   const [, count = '', unit = first] = /^([\d¼½¾⅓⅔⅛⅜⅝⅞ /]+)\s(.+)$/u.exec(first) ?? [];
   return (
     <span data-testid="pour-main" className="figures flex flex-wrap items-baseline gap-x-4 gap-y-1">
-      <span className="text-[clamp(5.5rem,15vw,11.5rem)]">
+      <span className="text-[clamp(5.5rem,15vw,11.5rem)] short:text-[5.5rem]">
         <FigureText text={count.trim()} />
       </span>{' '}
-      <span className="text-[clamp(3.2rem,7vw,5.5rem)]">{unit}</span>{' '}
+      <span className="text-[clamp(3.2rem,7vw,5.5rem)] short:text-[3rem]">{unit}</span>{' '}
       {more.length > 0 && (
-        <span className="text-[clamp(2.6rem,5.4vw,4.25rem)]">
+        <span className="text-[clamp(2.6rem,5.4vw,4.25rem)] short:text-[2.4rem]">
           <FigureText text={`+ ${more.join(' + ')}`} />
         </span>
       )}

@@ -1,47 +1,20 @@
-import { INGREDIENTS, statesOf, type IngredientInput, type State } from '@hammock/core';
-import type { DishSpec, IngredientRecord } from '@hammock/core/records';
-import { lazy, memo, Suspense, useEffect, useMemo, useRef } from 'react';
+import { statesOf, type IngredientInput, type State } from '@hammock/core';
+import type { DishSpec } from '@hammock/core/records';
+import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { useKitchen } from '../../stores/kitchen.js';
-import { ownIngredients, rowOf } from '../../stores/ownLarder.js';
+import { rowOf } from '../../stores/ownLarder.js';
 import { AmountField } from '../../ui/AmountField.js';
 import { Pick } from '../../ui/Pick.js';
 import { showAmountInput } from '../../words/amounts.js';
 import { STATE } from '../../words/words.js';
 import { whole } from '../../words/numbers.js';
 import { useMeasures, useMetric } from '../../stores/units.js';
+import { everything, pourable, usualAmount } from './larderChoices.js';
 import { useKeptState } from '../../stores/keptState.js';
 
 const PasteList = lazy(() => import('./PasteList.js').then((m) => ({ default: m.PasteList })));
 
-/** What most pots have in them (common practice). */
-const USUAL: ReadonlySet<string> = new Set([
-  'onion',
-  'tomato',
-  'tomatoPaste',
-  'garlic',
-  'ginger',
-  'oil',
-  'butter',
-  'saltFine',
-  'carrot',
-  'peas',
-  'coconutMilk',
-  'chickenThigh',
-]);
-
-const rowsWith = (own: readonly IngredientRecord[]) => [
-  ...(own.length > 0 ? ownIngredients().values() : []),
-  ...INGREDIENTS,
-];
-const everything = (own: readonly IngredientRecord[]) =>
-  rowsWith(own)
-    .map((i) => ({ value: i.id, label: i.name, also: i.also.join(', '), usual: USUAL.has(i.id) }))
-    .sort((a, b) => a.label.localeCompare(b.label));
-const pourable = (own: readonly IngredientRecord[]) =>
-  rowsWith(own)
-    .filter((i) => (i.behaves === 'liquid' || i.behaves === 'coconutMilk') && i.water > 1)
-    .map((i) => ({ value: i.id, label: i.name.toLowerCase() }));
 const LATER = [
   { value: '0', label: 'all at once' },
   { value: '0.2', label: 'a fifth of it hot, later' },
@@ -72,6 +45,8 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
   const own = useKitchen((s) => s.ingredients);
   const choices = useMemo(() => everything(own), [own]);
   const [pasting, setPasting] = useKeptState('paste.open', false);
+  const [opened, setOpened] = useState(false);
+  const opener = useRef<HTMLButtonElement>(null);
   const measures = useMeasures(useDraft((s) => s.draft?.cupId));
   const metric = useMetric();
   // Actions never change; listening to the whole draft would draw this list at every keystroke anywhere.
@@ -138,14 +113,24 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
           type="button"
           className="changeable"
           aria-expanded={pasting}
-          onClick={() => setPasting(!pasting)}
+          ref={opener}
+          onClick={() => {
+            setPasting(!pasting);
+            setOpened(true);
+          }}
         >
           type or paste a list
         </button>
       </div>
       {pasting && (
         <Suspense fallback={<p>…</p>}>
-          <PasteList onDone={() => setPasting(false)} />
+          <PasteList
+            opened={opened}
+            onDone={() => {
+              setPasting(false);
+              opener.current?.focus();
+            }}
+          />
         </Suspense>
       )}
       <Liquid {...props} key={pourWith} />
@@ -159,8 +144,8 @@ function useNextFocus(section: React.RefObject<HTMLElement | null>, count: numbe
   useEffect(() => {
     const by = count - before.current;
     before.current = count;
-    const lost =
-      document.activeElement === document.body || section.current?.contains(document.activeElement);
+    const here = document.activeElement;
+    const lost = here === document.body || here?.getAttribute('aria-label') === 'Add something';
     if (Math.abs(by) !== 1 || !lost) return;
     const fields = section.current?.querySelectorAll<HTMLElement>('ul input');
     const next =
@@ -241,10 +226,3 @@ function Liquid({ pourWith, pourMost, thenWith, laterShare, sauceLeftG }: WhatGo
  * that typing an amount elsewhere does not draw the list again.
  */
 export const WhatGoesIn = memo(PlainWhatGoesIn);
-
-/** One of it where it comes in ones, else a hundred grams, to be changed at once. */
-function usualAmount(id: string): { count: number } | { g: number } {
-  const row = rowOf(id);
-  if (row?.units[0]) return { count: 1 };
-  return { g: row?.behaves === 'dry' ? 5 : 100 };
-}

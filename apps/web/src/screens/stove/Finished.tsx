@@ -7,6 +7,11 @@ import { showPour } from '../../words/amounts.js';
 import { useStoveOdds } from './useStoveOdds.js';
 import { useMeasures, useMetric } from '../../stores/units.js';
 
+/** The button that ended the last stage is gone: who pressed it goes on here. */
+const focusFound = (heading: HTMLElement | null): void => {
+  if (document.activeElement === document.body) heading?.focus({ preventScroll: true });
+};
+
 /** The pot is done: open it, and say how it came out. */
 export function Finished({ cook, run }: { readonly cook: CookRecord; readonly run: RunState }) {
   const tap = useCooks((s) => s.tap);
@@ -17,7 +22,13 @@ export function Finished({ cook, run }: { readonly cook: CookRecord; readonly ru
   return (
     <div className="mx-auto flex max-w-4xl flex-col gap-5">
       <section>
-        <h1 className="m-0 text-[2.6rem] leading-none font-bold sm:text-[3.5rem]">Open, fork, taste</h1>
+        <h1
+          ref={focusFound}
+          tabIndex={-1}
+          className="m-0 text-[2.6rem] leading-none font-bold sm:text-[3.5rem]"
+        >
+          Open, fork, taste
+        </h1>
         <p className="mt-3 mb-0 text-[1.2rem]">
           Open the lid away from you. Fork from the side. Taste one grain from the top. Centre still hard?
           Sprinkle over some of the {keep.main} you have hot, lid on, lowest heat, 5 min.

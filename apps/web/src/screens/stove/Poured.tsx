@@ -3,6 +3,7 @@ import type { CookRecord } from '@hammock/core/records';
 import { useState } from 'react';
 import { useCooks } from '../../stores/cooks.js';
 import { rowOf, spokenName } from '../../stores/ownLarder.js';
+import { AmountField } from '../../ui/AmountField.js';
 import { readMl } from '../../words/readMl.js';
 import { showPour } from '../../words/amounts.js';
 import { showSalt } from '../../words/saltAmounts.js';
@@ -12,7 +13,7 @@ import { useMeasures, useMetric } from '../../stores/units.js';
 export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly keepMl: number }) {
   const setPoured = useCooks((s) => s.setPoured);
   const metric = useMetric();
-  const [typed, setTyped] = useState<string | undefined>(undefined);
+  const [wrong, setWrong] = useState(false);
   const measures = useMeasures(cook.cupId);
   // A pot begun with an earlier version has an answer without these.
   const { pours = [], additions, pots = 1, salt: account, verdict } = cook.answer as Partial<Answer>;
@@ -24,8 +25,6 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
   const { addWith, addG = 0 }: Partial<Answer['salt']> = (account ?? {}) as Partial<Answer['salt']>;
   const salt = showSalt(addWith?.g ?? addG, measures, saltId);
   const shown = showPour(cook.pouredMl ?? cook.advisedMl, measures, metric).main;
-  const wrong =
-    typed !== undefined && readMl(typed, cook.input.cupMl ?? 240, liquid?.densityGPerMl ?? 1) === undefined;
   return (
     <div className="text-[1.3rem]">
       <p className="m-0">
@@ -56,27 +55,20 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
         )}
         . Stir once, taste. Have <strong>{showPour(keepMl, measures, metric).main}</strong> more hot in a pan.
       </p>
-      <label className="mt-1 flex flex-wrap items-center gap-x-3">
-        Poured
-        <input
-          className="changeable w-44"
-          aria-label="What was really poured"
-          aria-invalid={wrong}
-          value={typed ?? shown}
-          maxLength={40}
-          onFocus={(e) => {
-            setTyped(shown);
-            e.currentTarget.select();
-          }}
-          onChange={(e) => {
-            setTyped(e.currentTarget.value);
-            const ml = readMl(e.currentTarget.value, cook.input.cupMl ?? 240, liquid?.densityGPerMl ?? 1);
+      <p className="m-0 mt-1 flex flex-wrap items-start gap-x-3">
+        <span className="leading-[3rem]">Poured</span>
+        <AmountField
+          label="What was really poured"
+          shown={shown}
+          problem={wrong ? 'An amount, such as 3 cups or 700 ml.' : undefined}
+          onChange={({ text = '' }) => {
+            const ml = readMl(text, cook.input.cupMl ?? 240, liquid?.densityGPerMl ?? 1);
+            setWrong(ml === undefined);
             if (ml !== undefined) setPoured(cook.id, ml);
           }}
-          onBlur={() => setTyped(undefined)}
+          onLeave={() => setWrong(false)}
         />
-        {wrong && <span className="text-base text-ember">An amount, such as 3 cups or 700 ml.</span>}
-      </label>
+      </p>
     </div>
   );
 }

@@ -90,8 +90,8 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
     tap(kind, kind === 'undo' ? (run.undoable?.stageId ?? stage.id) : stage.id, minutes);
   };
   return (
-    <div className="mx-auto flex max-w-4xl flex-col gap-4">
-      <p className="m-0 flex items-baseline justify-between gap-4">
+    <div className="mx-auto flex max-w-4xl flex-col gap-4 short:grid short:grid-cols-2 short:gap-x-8 short:gap-y-2 short:[&>*]:order-2 short:[&>*]:col-span-2">
+      <p className="m-0 flex items-baseline justify-between gap-4 short:order-none!">
         <strong>{cook.label}</strong>
         <span>
           stage {run.current + 1} of {run.stages.length}
@@ -100,8 +100,11 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       <Fence what="The time line" of={run}>
         <TimeSling run={run} nowMs={now} />
       </Fence>
-      <section aria-labelledby="act">
-        <h1 id="act" className="m-0 text-[2.6rem] leading-none font-bold sm:text-[3.5rem]">
+      <section aria-labelledby="act" className="short:order-none! short:col-span-1!">
+        <h1
+          id="act"
+          className="m-0 text-[2.6rem] leading-none font-bold sm:text-[3.5rem] short:text-[2.4rem]"
+        >
           {words.name}
         </h1>
         <p className="mt-2 mb-0 text-[1.2rem] font-semibold">{settingOf(stage)}</p>
@@ -109,7 +112,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           role="timer"
           aria-label="Clock of this stage"
           data-testid="clock"
-          className={`figures mt-3 mb-0 text-[clamp(7rem,min(30vw,22vh),15rem)] ${left < 0 ? 'text-ember' : ''}`}
+          className={`figures mt-3 mb-0 text-[clamp(7rem,min(30vw,22vh),15rem)] short:mt-1 short:text-[5rem] ${left < 0 ? 'text-ember' : ''}`}
         >
           {clockText(left)}
         </p>
@@ -134,10 +137,11 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       <Fence what="When to look" of={stage.id}>
         <WhenToLook cook={cook} stage={stage} />
       </Fence>
-      <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
+      <div className="grid grid-cols-2 content-start gap-3 sm:grid-cols-4 short:order-1! short:col-span-1! short:grid-cols-2">
         <Button
           weight="act"
           className="col-span-2 min-h-20 text-[1.6rem]"
+          data-testid="next"
           onClick={() => pressed(waiting ? 'start' : 'done')}
         >
           {waiting
@@ -158,7 +162,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       </Fence>
       <p className="m-0 flex justify-between gap-4 text-faint">
         <span>Every tap is kept. Close it, come back, the clock is right.</span>
-        <button type="button" className="min-h-12 underline underline-offset-4" onClick={giveUp}>
+        <button type="button" className="min-h-14 underline underline-offset-4" onClick={giveUp}>
           Give this pot up
         </button>
       </p>

@@ -20,7 +20,7 @@ export function TimeSling({ run, nowMs }: { readonly run: RunState; readonly now
   const load = hangingPoint(FRAME, 0.012, (before + gone) / all);
   const starts = lengths.map((_, i) => lengths.slice(0, i).reduce((a, b) => a + b, 0));
   return (
-    <svg viewBox="0 0 800 96" className="block w-full" aria-hidden>
+    <svg viewBox="0 0 800 96" className="block w-full short:hidden" aria-hidden>
       <path d={ropePath(FRAME, load)} fill="none" stroke="var(--ink)" strokeWidth="5" />
       {starts.map((at, i) => {
         const x = FRAME.left + (at / all) * (FRAME.right - FRAME.left);

@@ -1,0 +1,40 @@
+import { readLeading } from '../measures/parseAmount.js';
+
+/** How long a grain is soaked; `said` is false where only that it is soaked was said. */
+export interface Soak {
+  readonly minutes: number;
+  readonly said: boolean;
+}
+
+/** Half an hour, where a line says "soaked" and no more (common practice). */
+const USUAL_SOAK_MIN = 30;
+const OVERNIGHT_MIN = 8 * 60;
+/** Longer than this no grain is soaked. */
+const MOST_SOAK_MIN = 24 * 60;
+
+/** "soaked", "soaked for half an hour", "pre-soaked overnight". */
+export const SOAKED =
+  /\b(?:pre-?)?soaked\b(?:\s+for)?(?:\s+overnight|\s+[^,()]{1,24}?\s*(?:minutes?|mins?|hours?|hrs?|h)\b)?/iu;
+
+/** What a line says of soaking; undefined where it says nothing, or that it is not. */
+export function soakOf(line: string): Soak | undefined {
+  const [said] = SOAKED.exec(line) ?? [];
+  if (said === undefined || /\b(?:not|un)[\s-]*$/iu.test(line.slice(0, line.indexOf(said)))) return undefined;
+  if (/overnight/iu.test(said)) return { minutes: OVERNIGHT_MIN, said: true };
+  const time = said.replace(/^.*?soaked\s*(?:for)?\s*/iu, '');
+  const count = readLeading(time)?.count;
+  if (count === undefined) return { minutes: USUAL_SOAK_MIN, said: false };
+  const minutes = Math.round(/\bh(?:ours?|rs?)?$/iu.test(time) ? count * 60 : count);
+  return minutes > 0 && minutes <= MOST_SOAK_MIN
+    ? { minutes, said: true }
+    : { minutes: USUAL_SOAK_MIN, said: false };
+}
+
+const POT = /\b(?:pots?|pan|saucepan|casserole|stockpot)\b/iu;
+const WIDTH = /\b(\d{1,2}(?:[.,]\d)?)[\s-]*cm\b/iu;
+
+/** Width of the pot a line names, cm: "a 24 cm pot", "in my 28-cm pan". */
+export function potOf(line: string): number | undefined {
+  const [, width] = WIDTH.exec(line) ?? [];
+  return width !== undefined && POT.test(line) ? Number(width.replace(',', '.')) : undefined;
+}
