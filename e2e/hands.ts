@@ -135,14 +135,14 @@ export async function retype(page: Page, label: string, text: string): Promise<v
 
 const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
 
-/** Everything axe has to say against the page, as readable lines. */
-export async function axe(page: Page): Promise<string[]> {
+/** Everything axe has to say against the page, as readable lines; or only what these rules have. */
+export async function axe(page: Page, rules?: readonly string[]): Promise<string[]> {
   await page.evaluate(AXE);
-  return page.evaluate(async () => {
+  return page.evaluate(async (only) => {
     const { axe: engine } = window as unknown as {
-      axe: { run: () => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+      axe: { run: (how: object) => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
     };
-    const { violations } = await engine.run();
+    const { violations } = await engine.run(only ? { runOnly: { type: 'rule', values: only } } : {});
     return violations.flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.html.slice(0, 160)}`));
-  });
+  }, rules);
 }

@@ -13,6 +13,31 @@ const LOOKS = ['light', 'dark', 'forced colours', '150 % text'] as const;
 const against = async (page: Page, look: (typeof LOOKS)[number]): Promise<string[]> =>
   (await axe(page)).filter((line) => look !== 'forced colours' || !line.startsWith('color-contrast'));
 
+describe('what is read', () => {
+  it('has the contrast of AAA in the light theme on every screen', async () => {
+    for (const path of [
+      '/',
+      '/method',
+      '/compare',
+      '/course',
+      '/what-if',
+      '/dishes',
+      '/notebook',
+      '/kitchen',
+      '/kitchen/water-test',
+      '/help',
+      '/stove',
+    ]) {
+      const page = await kitchen.page(path, { width: 1280, height: 3000 });
+      await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'light' }]);
+      await page.waitForSelector('main h1');
+      await page.waitForNetworkIdle();
+      expect([path, await axe(page, ['color-contrast-enhanced'])]).toEqual([path, []]);
+      await page.close();
+    }
+  });
+});
+
 describe('what is open', () => {
   it.each(LOOKS)('has nothing against it from axe in %s, at every width', async (look) => {
     for (const width of WIDTHS) {

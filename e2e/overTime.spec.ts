@@ -33,11 +33,11 @@ describe('the course', () => {
 
   it('is stretched by a handle: the end changes while the pour is held, and can be undone', async () => {
     const page = await kitchen.page('/course');
-    await page.waitForSelector('[aria-label="Minutes of Simmer, covered"]');
+    await page.waitForSelector('[aria-label="Minutes of Simmer"]');
     const outcome = (): Promise<string> =>
       page.$eval('section[aria-labelledby=comes-out]', (e) => e.textContent);
     const before = await outcome();
-    const handle = await page.$('[aria-label="Minutes of Simmer, covered"]');
+    const handle = await page.$('[aria-label="Minutes of Simmer"]');
     const box = await handle?.boundingBox();
     if (!box) throw new Error('the handle is on the screen');
     await page.mouse.move(box.x + box.width / 2, box.y + 20);
@@ -47,7 +47,7 @@ describe('the course', () => {
     await until(async () => (await outcome()) !== before);
     await sees(page, 'the same while you stretch a stage');
     const minutes = (): Promise<number> =>
-      page.$eval('[aria-label="Minutes of Simmer, covered"]', (e) => Number(e.getAttribute('aria-valuenow')));
+      page.$eval('[aria-label="Minutes of Simmer"]', (e) => Number(e.getAttribute('aria-valuenow')));
     const stretched = await minutes();
     await page.keyboard.down('Control');
     await page.keyboard.press('KeyZ');
@@ -154,7 +154,7 @@ describe('at the stove', () => {
       await until(async () => (await stage()) !== before);
     }
     await sees(page, 'more hot in a pan');
-    for (let i = 0; i < 4 && (await stage()) !== 'Simmer, covered'; i += 1) {
+    for (let i = 0; i < 4 && (await stage()) !== 'Simmer'; i += 1) {
       const before = await stage();
       const words = await page.$eval('main', (e) => e.innerText);
       if (words.includes('Start the clock')) await tapStage(page, 'Start the clock');

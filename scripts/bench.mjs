@@ -13,6 +13,7 @@ build();
 const { ANSWER_EXAMPLE } = await import('../apps/server/dist/answer/answer.example.js');
 const { firstLoad, inCore, kitchens, potOverTime } = await import('./benchCore.mjs');
 const { keystroke } = await import('./benchPage.mjs');
+const { slowPhone } = await import('./benchSlow.mjs');
 const { answerOverHttp, listing, tenThousand } = await import('./benchServer.mjs');
 const { fillDemo } = await import('./demoData.mjs');
 
@@ -42,6 +43,7 @@ try {
   figure('server memory after 2,500 requests', memoryMb(child.pid), 'MB', 150);
   await fillDemo(url, Date.now());
   await keystroke(url);
+  await slowPhone(url);
   await tenThousand(folder, url);
   await listing(url);
 } finally {

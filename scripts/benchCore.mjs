@@ -111,6 +111,8 @@ export function firstLoad() {
     for (const next of entry.imports ?? []) add(next);
   };
   add('index.html');
+  // What the page fetches beside it.
+  for (const [key, { name }] of Object.entries(manifest)) if (name === 'app') add(key);
   const bytes = [...files].reduce(
     (sum, file) => sum + gzipSync(readFileSync(join(webFolder, file))).length,
     0,

@@ -84,7 +84,7 @@ const WRONG = [
   ],
   [
     'web on server',
-    'apps/web/src/main.tsx',
+    'apps/web/src/App.tsx',
     "export { Clock } from '../../server/src/common/clock.js';",
     'no-restricted-imports',
   ],
@@ -95,7 +95,7 @@ const WRONG = [
     'no-restricted-imports',
   ],
   ['any', 'packages/core/src/heat/steam.ts', 'export const x = (y: any): unknown => y;', 'no-explicit-any'],
-  ['a default export', 'apps/web/src/main.tsx', 'const x = 1; export default x;', 'no-restricted-syntax'],
+  ['a default export', 'apps/web/src/App.tsx', 'const x = 1; export default x;', 'no-restricted-syntax'],
   [
     'everything exported',
     'packages/core/src/index.ts',

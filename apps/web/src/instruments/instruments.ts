@@ -17,7 +17,7 @@ export interface Instruments {
 
 const none = (): void => undefined;
 
-/** Passed in by `main.tsx`; without it the stove is silent and the screen may sleep. */
+/** Passed in by `App.tsx`; without it the stove is silent and the screen may sleep. */
 export const InstrumentsPassedIn = createContext<Instruments>({
   primeAlarm: none,
   isAwake: () => true,

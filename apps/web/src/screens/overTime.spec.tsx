@@ -102,10 +102,10 @@ describe('Course', () => {
 
   it('holds the pour while a stage is stretched, and the end changes', async () => {
     await show('/course');
-    const simmer = await screen.findByRole('slider', { name: 'Minutes of Simmer, covered' }, WAIT);
+    const simmer = await screen.findByRole('slider', { name: 'Minutes of Simmer' }, WAIT);
     const before = Number(simmer.getAttribute('aria-valuenow'));
     for (let i = 0; i < 4; i += 1)
-      fireEvent.keyDown(screen.getByRole('slider', { name: 'Minutes of Simmer, covered' }), {
+      fireEvent.keyDown(screen.getByRole('slider', { name: 'Minutes of Simmer' }), {
         key: 'PageUp',
       });
     const stretched = spec().stages?.find((s) => s.id === 'simmer');
@@ -126,7 +126,7 @@ describe('Course', () => {
     act(() => useDraft.getState().setSpec({ stages }));
     await show('/course');
     await screen.findByText('It catches at the bottom.', {}, WAIT);
-    fireEvent.click(screen.getAllByRole('button', { name: /heat in “Simmer, covered”/u })[0]!);
+    fireEvent.click(screen.getAllByRole('button', { name: /heat in “Simmer”/u })[0]!);
     expect(spec().stages?.find((s) => s.act === 'simmer')?.heat).not.toBe('high');
   });
 });

@@ -147,8 +147,9 @@ export const useDraft = create<DraftStore>()(
           });
         },
         change,
-        load: async () => {
-          const reply = await ask('GET', '/api/plans');
+        load: async (kitchen) => {
+          // Both are on their way at once; a first plan is made of the kitchen's dishes.
+          const [reply] = await Promise.all([ask('GET', '/api/plans'), kitchen]);
           const [newest] = reply.kind === 'stored' ? (reply.body as PlanRecord[]) : [];
           const { draft, stored } = get();
           if (newest && newest.revision > (stored?.revision ?? 0) && !isBusy(get())) takeUpRow(newest);

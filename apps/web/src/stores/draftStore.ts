@@ -39,7 +39,8 @@ export interface DraftStore {
   ) => void;
   /** Changes several fields in one step of undo. */
   readonly change: (fields: Partial<Draft>) => void;
-  readonly load: () => Promise<void>;
+  /** Reads the newest plan; waits for the kitchen, which is being read. */
+  readonly load: (kitchen?: Promise<unknown>) => Promise<void>;
   /** Takes the plan as the server has it up, where nothing newer is on its way from here. */
   readonly hear: (rows: readonly Changed<PlanRecord>[]) => void;
 }

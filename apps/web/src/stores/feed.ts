@@ -57,8 +57,12 @@ async function hear(): Promise<boolean> {
 
 /** False when something could not be read: then all of it is read again. */
 async function readAll(): Promise<boolean> {
-  const isRead = await useKitchen.getState().load();
-  await Promise.all([useDraft.getState().load(), useCooks.getState().loadActive()]);
+  const kitchen = useKitchen.getState().load();
+  const [isRead] = await Promise.all([
+    kitchen,
+    useDraft.getState().load(kitchen),
+    useCooks.getState().loadActive(),
+  ]);
   return isRead;
 }
 

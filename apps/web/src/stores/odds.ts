@@ -1,4 +1,4 @@
-import { ROW, type Odds, type PlanInput } from '@hammock/core';
+import type { Odds, PlanInput } from '@hammock/core';
 import { create } from 'zustand';
 import { PoolEnded, type Pool } from '../workers/pool.js';
 import { pots } from '../workers/pots.js';
@@ -105,7 +105,9 @@ export async function simulate(
   heard: Heard,
   { first, all, refineAfterMs }: Refining = DRAWS,
 ): Promise<void> {
-  const rows = new Float64Array(all * ROW);
+  /** Of how many numbers a row is, only who draws it knows. */
+  let width = 0;
+  let rows = new Float64Array(0);
   let done = 0;
   const stretch = async (from: number, to: number): Promise<boolean> => {
     const pieces: Promise<boolean>[] = [];
@@ -114,7 +116,11 @@ export async function simulate(
       pieces.push(
         pool.run({ kind: 'rows', input, seed: SEED, from: at, count }, { signal }).then((piece) => {
           if (!piece) return false;
-          rows.set(piece, at * ROW);
+          if (width === 0) {
+            width = piece.length / count;
+            rows = new Float64Array(all * width);
+          }
+          rows.set(piece, at * width);
           done += count;
           heard.done(done);
           return true;
@@ -123,7 +129,7 @@ export async function simulate(
     }
     if ((await Promise.all(pieces)).includes(false)) return false;
     const odds = await pool.run(
-      { kind: 'odds', input, seed: SEED, rows: rows.slice(0, to * ROW) },
+      { kind: 'odds', input, seed: SEED, rows: rows.slice(0, to * width) },
       { signal },
     );
     if (odds) heard.odds(odds);

@@ -1,6 +1,7 @@
 import type { AmountInput } from '@hammock/core';
 import { useId, useRef, useState, type CSSProperties } from 'react';
-import { AmountKeys } from './AmountKeys.js';
+import { fetched } from '../keeping/fetched.js';
+import { late } from './late.js';
 
 export interface AmountFieldProps {
   readonly label: string;
@@ -12,6 +13,8 @@ export interface AmountFieldProps {
   readonly className?: string;
   readonly onLeave?: () => void;
 }
+
+const AmountKeys = late(() => fetched(() => import('./AmountKeys.js')).then((m) => m.AmountKeys), null, true);
 
 /** Under a thumb, where a keyboard of digits covers the rest. */
 const byTouch = (): boolean => typeof matchMedia === 'function' && matchMedia('(pointer: coarse)').matches;

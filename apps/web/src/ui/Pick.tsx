@@ -1,5 +1,6 @@
-import { lazy, memo, Suspense, useState } from 'react';
+import { memo, useState, type ComponentType, type ReactNode } from 'react';
 import { fetched } from '../keeping/fetched.js';
+import { late } from './late.js';
 
 export interface Option<T extends string> {
   readonly value: T;
@@ -24,15 +25,27 @@ export interface PickProps<T extends string> {
 }
 
 /** What a list makes of what is typed, besides what it has. */
-export type Making<T extends string> = (typed: string) => Option<T> | undefined;
+type Making<T extends string> = (typed: string) => Option<T> | undefined;
+
+type ListProps = PickProps<string> & { readonly startOpen: boolean; readonly word: ReactNode };
 
 /** Longer than this nobody reads through: it can be searched. */
 const LONG = 15;
 
-const SearchList = lazy(() =>
-  fetched(() => import('./SearchList.js')).then((m) => ({ default: m.SearchList })),
+const searchList = () => fetched(() => import('./SearchList.js'));
+const pickList = () => fetched(() => import('./PickList.js'));
+/** Has both kinds of lists fetched, so that the first touch need not wait, nor a server that has gone be asked. */
+export const fetchLists = (): void => {
+  void searchList();
+  void pickList();
+};
+const wordOf = ({ word }: ListProps): ReactNode => word;
+const SearchList = late(
+  () => searchList().then((m) => m.SearchList as ComponentType<ListProps>),
+  wordOf,
+  true,
 );
-const PickList = lazy(() => fetched(() => import('./PickList.js')).then((m) => ({ default: m.PickList })));
+const PickList = late(() => pickList().then((m) => m.PickList as ComponentType<ListProps>), wordOf, true);
 
 /** What a list that is wrong tells the eye and the ear. */
 export const markWrong = (wrongId: string | undefined) =>
@@ -47,13 +60,14 @@ export const Chevron = () => (
   </svg>
 );
 
-/** The word by itself, until its list has come; a touch before that opens the list when it is there. */
+/** Keys that open a list from its word. */
+const OPENS: ReadonlySet<string> = new Set(['ArrowDown', 'ArrowUp']);
+
+/** The word by itself until it is touched: a page has dozens of lists, and few of them are opened. */
 function PlainPick<T extends string>(props: PickProps<T>) {
   const { label, value, options, placeholder, className = '', wrongId } = props;
   const [asked, ask] = useState(false);
-  const List = (options.length > LONG || props.make
-    ? SearchList
-    : PickList) as unknown as React.ComponentType<PickProps<T> & { readonly startOpen: boolean }>;
+  const isLong = options.length > LONG || props.make !== undefined;
   const word = (
     // What it will be: a button would be named otherwise than it reads.
     <button
@@ -62,19 +76,21 @@ function PlainPick<T extends string>(props: PickProps<T>) {
       aria-haspopup="listbox"
       aria-expanded={false}
       aria-label={label}
+      data-state="closed"
       {...markWrong(wrongId)}
       className={`changeable inline-flex items-center gap-1.5 text-left ${className}`}
       onClick={() => ask(true)}
+      onKeyDown={(e) => {
+        if (OPENS.has(e.key)) ask(true);
+      }}
     >
       <span>{options.find((o) => o.value === value)?.label ?? placeholder ?? 'choose'}</span>
       <Chevron />
     </button>
   );
-  return (
-    <Suspense fallback={word}>
-      <List {...props} startOpen={asked} />
-    </Suspense>
-  );
+  if (!asked) return word;
+  const List = isLong ? SearchList : PickList;
+  return <List {...(props as unknown as PickProps<string>)} word={word} startOpen />;
 }
 
 /** One word of a sentence that opens a list. Drawn again only when something about it changes. */

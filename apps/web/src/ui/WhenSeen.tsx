@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { startTransition, useEffect, useRef, useState, type ReactNode } from 'react';
 
 /** How far below the window something is made ready before it is seen, px. */
 const AHEAD_PX = 500;
@@ -14,7 +14,7 @@ export function WhenSeen({ room, children }: { readonly room: string; readonly c
     if (near || !place.current) return undefined;
     const watch = new IntersectionObserver(
       (found) => {
-        if (found.some((f) => f.isIntersecting)) setNear(true);
+        if (found.some((f) => f.isIntersecting)) startTransition(() => setNear(true));
       },
       { rootMargin: `${AHEAD_PX.toString()}px` },
     );

@@ -1,3 +1,4 @@
+import { focusWhenThere } from './focusWhenThere.js';
 import { useEffect, useRef } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 
@@ -15,15 +16,6 @@ const THINGS: Readonly<Record<string, readonly [screen: string, thing: string]>>
   a: ['/', '[role=combobox][aria-label="Add something"]'],
   c: ['/', '[data-key=cook]'],
 };
-/** A screen that comes in pieces has its things by then, ms. */
-const COMES_WITHIN_MS = 2500;
-
-/** Puts the keys on a thing as soon as it is there. */
-function focusWhenThere(thing: string, until = performance.now() + COMES_WITHIN_MS): void {
-  const found = document.querySelector<HTMLElement>(thing);
-  if (found) found.focus();
-  else if (performance.now() < until) requestAnimationFrame(() => focusWhenThere(thing, until));
-}
 /** The second key of a pair comes within this time, ms. */
 const PAIR_MS = 1500;
 

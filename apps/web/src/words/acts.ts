@@ -29,7 +29,7 @@ export const ACT: Readonly<
   fryDry: {
     name: 'Fry the grain dry',
     what: 'Grain in the stew: stir, a minute covered, stir again, about four rounds.',
-    look: 'The stew is taken up; the grain comes off the base and turns translucent.',
+    look: 'The stew is taken up; the grain comes off the bottom and turns translucent.',
   },
   grain: {
     name: 'Grain in',
@@ -38,7 +38,7 @@ export const ACT: Readonly<
   },
   boilDown: {
     name: 'Boil down',
-    what: 'No lid. Leave it alone.',
+    what: 'Leave it alone.',
     look: 'Holes open in the surface and the liquid sinks level with the grain.',
   },
   butter: {
@@ -48,13 +48,13 @@ export const ACT: Readonly<
   },
   pressureUp: {
     name: 'Pour, lock, bring up',
-    what: 'Pour, add the salt, taste. Stir once, scrape the base. Lock the lid.',
-    look: 'A steady jet, then the first whistle or the pin up.',
+    what: 'Pour, add the salt, taste. Stir once, scrape the bottom. Lock the lid.',
+    look: 'A steady jet of steam, then the pin up.',
   },
   pressure: {
     name: 'At pressure',
-    what: 'Hold it there. Count from the first whistle.',
-    look: 'Only a whisper of steam between whistles.',
+    what: 'Hold it there.',
+    look: 'No more than a whisper of steam.',
   },
   release: {
     name: 'Let it down',
@@ -63,7 +63,7 @@ export const ACT: Readonly<
   },
   cook: {
     name: 'Pour, press cook',
-    what: 'Pour, add the salt, taste. Stir once. Lid on, press cook.',
+    what: 'Pour, add the salt, taste. Stir once. Press cook.',
     look: 'The switch flips to warm.',
   },
   turn: {
@@ -73,8 +73,8 @@ export const ACT: Readonly<
   },
   steam: {
     name: 'Steam',
-    what: 'Closed as the plan says, lowest heat. Do not look.',
-    look: 'Grains stand up; the lid is hot to the rim.',
+    what: 'Leave it to the steam. No stirring.',
+    look: 'Grains stand up; the rim is hot.',
   },
   boil: {
     name: 'Pour and boil',
@@ -83,13 +83,13 @@ export const ACT: Readonly<
   },
   openBoil: {
     name: 'Boil open',
-    what: 'No lid. Leave it alone.',
+    what: 'Leave it alone.',
     look: 'Holes in the surface; the liquid level with the grain.',
   },
   simmer: {
-    name: 'Simmer, covered',
-    what: 'Lid on. Heat down. No peeking, no stirring.',
+    name: 'Simmer',
+    what: 'Leave it. No stirring.',
     look: 'A thread of steam; a quiet crackle near the end.',
   },
-  rest: { name: 'Rest', what: 'Off the heat. Lid stays shut.', look: 'It is still drinking.' },
+  rest: { name: 'Rest', what: 'Leave it. No stirring.', look: 'It is still drinking.' },
 };

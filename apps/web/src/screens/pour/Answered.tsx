@@ -1,10 +1,10 @@
 import type { Measure, Odds } from '@hammock/core';
-import { lazy, Suspense } from 'react';
 import { fetched } from '../../keeping/fetched.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { oddsKey, useOdds } from '../../stores/odds.js';
 import type { PlanView } from '../../stores/usePlan.js';
 import { Fence } from '../../ui/Fence.js';
+import { late } from '../../ui/late.js';
 import { useWide } from '../../ui/useWide.js';
 import { PotDrawn } from './PotDrawn.js';
 import { SlimLine } from './SlimLine.js';
@@ -16,7 +16,7 @@ import { showPour } from '../../words/amounts.js';
 import { inAHundred, nearestTo } from '../../words/potWords.js';
 import { useSayPour } from './useSayPour.js';
 
-const WaysOut = lazy(() => fetched(() => import('./below.js')).then((m) => ({ default: m.WaysOut })));
+const WaysOut = late(() => fetched(() => import('./below.js')).then((m) => m.WaysOut));
 
 /** The number, the pot it goes into, and what there is to say about it. */
 export function Answered({ plan }: { readonly plan: PlanView }) {
@@ -40,9 +40,7 @@ export function Answered({ plan }: { readonly plan: PlanView }) {
             <div className="contents short:order-4 short:block">
               {answer.waysOut && (
                 <Fence what="The ways out" of={answer}>
-                  <Suspense>
-                    <WaysOut answer={answer} />
-                  </Suspense>
+                  <WaysOut answer={answer} />
                 </Fence>
               )}
               <WarningList warnings={answer.warnings} />

@@ -1,42 +1,50 @@
 import type { Answer } from '@hammock/core';
-import { lazy, Suspense, useEffect } from 'react';
+import { memo, useDeferredValue, useEffect } from 'react';
 import { Link, useLocation } from 'react-router';
 import { fetched } from '../../keeping/fetched.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { oddsKey } from '../../stores/odds.js';
 import { usePlan, type PlanView } from '../../stores/usePlan.js';
+import { focusWhenThere } from '../../ui/focusWhenThere.js';
 import { Fence } from '../../ui/Fence.js';
+import { late } from '../../ui/late.js';
 import { useWide } from '../../ui/useWide.js';
 import { WhenSeen } from '../../ui/WhenSeen.js';
 import { howProps } from './howProps.js';
+import { answered, below } from './pieces.js';
 import { NoPlan } from './NoPlan.js';
 import { Sentence } from './Sentence.js';
 import { SetAside } from './SetAside.js';
 import { useMeasures } from '../../stores/units.js';
 
 // The words of the plan stand first; the number comes a moment after them, and what stands below it after that.
-const answered = () => fetched(() => import('./theNumberPiece.js'));
-const Answered = lazy(() => answered().then((m) => ({ default: m.Answered })));
-const OddsInShort = lazy(() => answered().then((m) => ({ default: m.OddsInShort })));
-const PotDrawn = lazy(() => answered().then((m) => ({ default: m.PotDrawn })));
-const OddsPanel = lazy(() => fetched(() => import('./OddsPanel.js')).then((m) => ({ default: m.OddsPanel })));
-const FitToGrain = lazy(() => answered().then((m) => ({ default: m.FitToGrain })));
-const below = () => fetched(() => import('./below.js'));
-const AccountPicture = lazy(() => below().then((m) => ({ default: m.AccountPicture })));
-const Along = lazy(() => below().then((m) => ({ default: m.Along })));
-const KeepAsDish = lazy(() => below().then((m) => ({ default: m.KeepAsDish })));
-const Salt = lazy(() => below().then((m) => ({ default: m.Salt })));
-const WhatGoesIn = lazy(() => below().then((m) => ({ default: m.WhatGoesIn })));
-const CautionList = lazy(() => below().then((m) => ({ default: m.CautionList })));
-const HowItIsMade = lazy(() => below().then((m) => ({ default: m.HowItIsMade })));
-const OtherRules = lazy(() => below().then((m) => ({ default: m.OtherRules })));
-const TheBase = lazy(() => below().then((m) => ({ default: m.TheBase })));
+/** Room for what is answered, kept free until it has come: nothing below moves under a thumb. */
+const ROOM = 'min-h-[30rem] lg:min-h-[24rem]';
+const Answered = late(() => answered().then((m) => m.Answered), <div className={ROOM} aria-busy />, true);
+const OddsInShort = late(() => answered().then((m) => m.OddsInShort));
+const PotDrawn = late(() => answered().then((m) => m.PotDrawn));
+const FitToGrain = late(() => answered().then((m) => m.FitToGrain));
+const OddsPanel = late(() => fetched(() => import('./OddsPanel.js')).then((m) => m.OddsPanel));
+const AccountPicture = late(() => below().then((m) => m.AccountPicture));
+const Along = late(() => below().then((m) => m.Along));
+const KeepAsDish = late(() => below().then((m) => m.KeepAsDish));
+const Salt = late(() => below().then((m) => m.Salt));
+const WhatGoesIn = late(() => below().then((m) => m.WhatGoesIn), <div className="min-h-[24rem]" aria-busy />);
+const CautionList = late(() => below().then((m) => m.CautionList));
+const HowItIsMade = late(
+  () => below().then((m) => m.HowItIsMade),
+  <div className="min-h-[20rem]" aria-busy />,
+);
+const OtherRules = late(() => below().then((m) => m.OtherRules));
+const TheBase = late(() => below().then((m) => m.TheBase));
 
 /** What to pour: three choices, one number, and where every gram of it goes. */
 export function PourScreen() {
   const plan = usePlan();
+  // A key changes the number first; what stands below follows when there is time.
+  const calm = useDeferredValue(plan) ?? plan;
   useMending();
-  if (!plan) return <NoPlan />;
+  if (!plan || !calm) return <NoPlan />;
   const { draft, answer, input } = plan;
   return (
     <div className="flex flex-col gap-5">
@@ -47,53 +55,47 @@ export function PourScreen() {
           <div>
             <Sentence plan={plan} />
             <SetAside />
-            {answer && (
-              <Suspense>
-                <FitToGrain draft={draft} grainG={answer.grainG * answer.pots} />
-              </Suspense>
-            )}
+            {answer && <FitToGrain draft={draft} grainG={answer.grainG * answer.pots} />}
           </div>
           {answer && (
-            <Suspense>
-              <Fence what="The odds in short" of={answer}>
-                <OddsInShort answer={answer} input={input} />
-              </Fence>
-            </Suspense>
+            <Fence what="The odds in short" of={answer}>
+              <OddsInShort answer={answer} input={input} />
+            </Fence>
           )}
         </div>
-        <Suspense fallback={<div className={ROOM} aria-busy />}>
-          {plan.coming ? <div className={ROOM} aria-busy /> : <Answered plan={plan} />}
-        </Suspense>
+        {plan.coming ? <div className={ROOM} aria-busy /> : <Answered plan={plan} />}
       </div>
-      <Suspense fallback={<p aria-busy>…</p>}>
-        <WhatAndHow plan={plan} />
-        {answer && (
-          <WhenSeen room="42rem">
-            {/* By itself: what waits for its piece hides all within its boundary, and takes the focus from it. */}
-            <Suspense fallback={<div className="min-h-[42rem]" aria-busy />}>
-              <Later plan={plan} answer={answer} />
-            </Suspense>
-          </WhenSeen>
-        )}
-        <KeepAsDish dishId={draft.dishId} label={draft.label} />
-        {answer && plan.good && (
-          <Along label={draft.label} input={plan.good} answer={answer} cupId={draft.cupId} />
-        )}
-        {answer && <CautionList answer={answer} input={input} />}
-      </Suspense>
+      <Below plan={calm} />
     </div>
   );
 }
 
-/** Room for what is answered, kept free until it has come: nothing below moves under a thumb. */
-const ROOM = 'min-h-[30rem] lg:min-h-[24rem]';
+/** All that stands below the number. */
+const Below = memo(function Below({ plan }: { readonly plan: PlanView }) {
+  const { draft, answer, input } = plan;
+  return (
+    <>
+      <WhatAndHow plan={plan} />
+      {answer && (
+        <WhenSeen room="42rem">
+          <Later plan={plan} answer={answer} />
+        </WhenSeen>
+      )}
+      <KeepAsDish dishId={draft.dishId} label={draft.label} />
+      {answer && plan.good && (
+        <Along label={draft.label} input={plan.good} answer={answer} cupId={draft.cupId} />
+      )}
+      {answer && <CautionList answer={answer} input={input} />}
+    </>
+  );
+});
 
 /** Who was led here to change something wrong finds it under the keys. */
 function useMending(): void {
   const state: unknown = useLocation().state;
   const mend = typeof state === 'object' && state !== null && 'mend' in state;
   useEffect(() => {
-    if (mend) document.querySelector<HTMLElement>('[aria-invalid=true], [data-wrong=true]')?.focus();
+    if (mend) focusWhenThere('[aria-invalid=true], [data-wrong=true]');
   }, [mend]);
 }
 
@@ -169,9 +171,7 @@ function Later({ plan, answer }: { readonly plan: PlanView; readonly answer: Ans
       {!plan.stale && (
         <div className="min-h-[50rem] lg:min-h-[28rem]">
           <Fence what="The odds" of={oddsKey(input)}>
-            <Suspense>
-              <OddsPanel answer={answer} input={input} />
-            </Suspense>
+            <OddsPanel answer={answer} input={input} />
           </Fence>
         </div>
       )}

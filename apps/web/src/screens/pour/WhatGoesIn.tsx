@@ -1,10 +1,12 @@
 import { statesOf, type IngredientInput, type State } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
-import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { fetched } from '../../keeping/fetched.js';
 import { useDraft } from '../../stores/draft.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { rowOf } from '../../stores/ownLarder.js';
 import { AmountField } from '../../ui/AmountField.js';
+import { late } from '../../ui/late.js';
 import { Pick } from '../../ui/Pick.js';
 import { showAmountInput } from '../../words/amounts.js';
 import { STATE } from '../../words/words.js';
@@ -13,7 +15,11 @@ import { useMeasures, useMetric } from '../../stores/units.js';
 import { everything, pourable, usualAmount } from './larderChoices.js';
 import { useKeptState } from '../../stores/keptState.js';
 
-const PasteList = lazy(() => import('./PasteList.js').then((m) => ({ default: m.PasteList })));
+const PasteList = late(
+  () => fetched(() => import('./PasteList.js')).then((m) => m.PasteList),
+  <p>…</p>,
+  true,
+);
 
 const LATER = [
   { value: '0', label: 'all at once' },
@@ -123,15 +129,13 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
         </button>
       </div>
       {pasting && (
-        <Suspense fallback={<p>…</p>}>
-          <PasteList
-            opened={opened}
-            onDone={() => {
-              setPasting(false);
-              opener.current?.focus();
-            }}
-          />
-        </Suspense>
+        <PasteList
+          opened={opened}
+          onDone={() => {
+            setPasting(false);
+            opener.current?.focus();
+          }}
+        />
       )}
       <Liquid {...props} key={pourWith} />
     </section>

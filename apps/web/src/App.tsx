@@ -1,22 +1,11 @@
-import { setNonce } from 'get-nonce';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { ErrorBoundary } from 'react-error-boundary';
-import { BrowserRouter, Route, Routes } from 'react-router';
-import './app.css';
 import { browserInstruments } from './instruments/browserInstruments.js';
 import { InstrumentsPassedIn } from './instruments/instruments.js';
-import { followOtherTabs } from './keeping/deviceStorage.js';
-import { PourScreen } from './screens/pour/PourScreen.js';
-import { useCooks } from './stores/cooks.js';
-import { sendDraftNow, useDraft } from './stores/draft.js';
-import { loadEngine } from './stores/engine.js';
-import { useKitchen } from './stores/kitchen.js';
-import { keepTogether } from './stores/feed.js';
-import { useOutbox } from './stores/outbox.js';
-import { applyTheme, useTheme } from './stores/theme.js';
-import { useTime } from './stores/time.js';
+import { BrowserRouter, Route, Routes } from 'react-router';
 import { fetched } from './keeping/fetched.js';
+import { PourScreen } from './screens/pour/PourScreen.js';
 import { ErrorScreen, NotHere } from './ui/ErrorScreen.js';
 import { Shell } from './ui/Shell.js';
 
@@ -81,30 +70,8 @@ const App = () => (
   </BrowserRouter>
 );
 
-/** The stove has to open even when the server has gone: it is fetched before anybody asks for it. */
-function fetchStove(): void {
-  import('./screens/stove/StoveScreen.js').catch(() => undefined);
-}
-
-function start(): void {
-  applyTheme();
-  for (const store of [useDraft, useKitchen, useCooks, useTime, useTheme]) followOtherTabs(store);
-  keepTogether();
-  addEventListener('pagehide', sendDraftNow);
-  useOutbox.subscribe((now, before) => {
-    if (now.reachable && !before.reachable) fetchStove();
-  });
-  setTimeout(fetchStove, 1500);
-}
-
-/** The number by which the page's policy knows its own style elements. */
-const nonce = document.querySelector<HTMLMetaElement>('meta[property=csp-nonce]')?.nonce;
-if (nonce) setNonce(nonce);
-
-void loadEngine();
-
-const root = document.getElementById('root');
-if (root) {
+/** Shows the program in its place. */
+export const show = (root: HTMLElement): void =>
   createRoot(root).render(
     <StrictMode>
       <ErrorBoundary FallbackComponent={ErrorScreen}>
@@ -114,5 +81,3 @@ if (root) {
       </ErrorBoundary>
     </StrictMode>,
   );
-  start();
-}

@@ -1,0 +1,46 @@
+import { setNonce } from 'get-nonce';
+import './app.css';
+import { followOtherTabs } from './keeping/deviceStorage.js';
+import { fetchPour } from './screens/pour/pieces.js';
+import { useCooks } from './stores/cooks.js';
+import { sendDraftNow, useDraft } from './stores/draft.js';
+import { loadEngine } from './stores/engine.js';
+import { useKitchen } from './stores/kitchen.js';
+import { keepTogether } from './stores/feed.js';
+import { useOutbox } from './stores/outbox.js';
+import { applyTheme, useTheme } from './stores/theme.js';
+import { useTime } from './stores/time.js';
+import { fetched } from './keeping/fetched.js';
+import { fetchLists } from './ui/Pick.js';
+
+/** The stove has to open even when the server has gone: it is fetched before anybody asks for it. */
+function fetchStove(): void {
+  import('./screens/stove/StoveScreen.js').catch(() => undefined);
+}
+
+function start(): void {
+  applyTheme();
+  for (const store of [useDraft, useKitchen, useCooks, useTime, useTheme]) followOtherTabs(store);
+  keepTogether();
+  addEventListener('pagehide', sendDraftNow);
+  useOutbox.subscribe((now, before) => {
+    if (now.reachable && !before.reachable) fetchStove();
+  });
+  setTimeout(fetchStove, 1500);
+  setTimeout(fetchLists, 1500);
+}
+
+start();
+
+/** The number by which the page's policy knows its own style elements. */
+const nonce = document.querySelector<HTMLMetaElement>('meta[property=csp-nonce]')?.nonce;
+if (nonce) setNonce(nonce);
+
+void loadEngine();
+if (location.pathname === '/') fetchPour();
+
+/** The screens come by themselves: a slow phone answers a tap between this piece and that one. */
+void fetched(() => import('./App.js')).then(({ show }) => {
+  const root = document.getElementById('root');
+  if (root) show(root);
+});
