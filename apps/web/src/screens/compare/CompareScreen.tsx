@@ -139,7 +139,7 @@ function linesOf(one: Answer, two: Answer): readonly Line[] {
     line('hands off', (a) => `${whole(minutes(a, false))} min`),
     line('salt to add', (a) => `${tenths(a.salt.addG)} g`),
     line('bed when cooked', (a) => `${whole(a.levels.cookedMm)} mm deep`),
-    line('give or take', (a) => `${whole(a.doubt.g)} ml`),
+    line('more or less', (a) => `${whole(a.doubt.g)} ml`),
   ];
 }
 

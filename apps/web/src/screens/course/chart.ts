@@ -2,20 +2,13 @@ import type { CourseSeries } from '@hammock/core';
 import { LineChart } from 'echarts/charts';
 import { AriaComponent, GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components';
 import { init, use as registerParts, type EChartsType } from 'echarts/core';
-import { LabelLayout } from 'echarts/features';
 import { SVGRenderer } from 'echarts/renderers';
+import { NARROW_PAIR_TITLES, NARROW_TITLES, TITLES } from './chartTitles.js';
+import { liftsOf } from './endNames.js';
 import { moistureOf, thinned } from './moment.js';
 import { whole } from '../../words/numbers.js';
 
-registerParts([
-  LineChart,
-  GridComponent,
-  TooltipComponent,
-  MarkAreaComponent,
-  AriaComponent,
-  LabelLayout,
-  SVGRenderer,
-]);
+registerParts([LineChart, GridComponent, TooltipComponent, MarkAreaComponent, AriaComponent, SVGRenderer]);
 
 /** A course to draw, and how its lines are told apart besides their colour. */
 export interface Drawn {
@@ -50,8 +43,6 @@ interface Line {
   readonly width: number;
   readonly type: 'solid' | 'dashed' | 'dotted';
   readonly of: (s: CourseSeries, i: number) => number;
-  /** How far its name stands above its end, px, where it would lie on the axis. */
-  readonly lift?: number;
 }
 
 const LINES: readonly Line[] = [
@@ -117,7 +108,6 @@ const LINES: readonly Line[] = [
     width: 3,
     type: 'solid',
     of: (s, i) => Math.max(0, s.freeG[i] ?? 0),
-    lift: 9,
   },
   {
     name: 'gone as steam',
@@ -127,24 +117,8 @@ const LINES: readonly Line[] = [
     width: 2.5,
     type: 'dashed',
     of: (s, i) => s.steamG[i] ?? 0,
-    lift: 14,
   },
 ];
-const TITLES = ['moisture, %', 'cooked through, %', 'heat, °C', 'water, g'] as const;
-/** Where there is no room beside the lines their names stand above them. */
-const NARROW_TITLES = [
-  'moisture, %: lower ···, middle —, upper - -',
-  'cooked through, %, the least done bed',
-  'heat, °C: pot —, bottom - -',
-  'water, g: free —, gone as steam - -',
-] as const;
-/** The same for two courses, one whole and one broken line each. */
-const NARROW_PAIR_TITLES = [
-  'moisture of the middle bed, %',
-  'cooked through, %, the least done bed',
-  'heat, °C: the pot, and the bottom above it',
-  'water, g: free falls, gone as steam rises',
-] as const;
 const SCALES = [
   { max: 80, interval: 20 },
   { max: 100, interval: 25 },
@@ -155,6 +129,23 @@ const SCALES = [
 /** Height of the whole chart, px. */
 export const chartHeight = (narrow: boolean): number =>
   TOP + TITLES.length * ((narrow ? PLOT.narrow : PLOT.wide) + GAP);
+
+/** How far each line's name is moved, px: by plot, since names of different plots never meet. */
+function liftsIn(lines: readonly Line[], series: CourseSeries, plot: number): Map<Line, number> {
+  const last = series.minutes.length - 1;
+  return new Map(
+    SCALES.flatMap((scale, grid) => {
+      const here = lines.filter((l) => l.grid === grid);
+      const highest = Math.max(
+        1,
+        ...here.flatMap((l) => [0, 0.25, 0.5, 0.75, 1].map((at) => l.of(series, Math.round(at * last)))),
+      );
+      const max = 'max' in scale ? scale.max : highest * 1.1;
+      const lifts = liftsOf(here.map((l) => (l.of(series, last) / max) * plot));
+      return here.map((line, i): [Line, number] => [line, lifts[i] ?? 0]);
+    }),
+  );
+}
 
 /** ECharts option for one course, or for two laid over each other. */
 export function chartOption({ drawn, toMin, band, colour, narrow }: ChartInput) {
@@ -214,6 +205,7 @@ export function chartOption({ drawn, toMin, band, colour, narrow }: ChartInput) 
       const rows = thinned(series, EVERY_MIN);
       // Two courses on one chart: the beds of both would be six lines, so only the middle one is drawn.
       const lines = drawn.length > 1 ? LINES.filter((l) => !/lower|upper$/u.test(l.name)) : LINES;
+      const lifts = liftsIn(lines, series, plot);
       return lines.map((line) => ({
         type: 'line',
         name: drawn.length > 1 ? `${line.name}, ${name}` : line.name,
@@ -234,12 +226,10 @@ export function chartOption({ drawn, toMin, band, colour, narrow }: ChartInput) 
           ...text,
           color: colour(line.colour),
           distance: 4,
-          // A name at the foot of a plot would lie on its axis.
           backgroundColor: colour('--ground'),
           padding: [0, 3],
-          offset: [0, -(line.lift ?? 0)],
+          offset: [0, -(lifts.get(line) ?? 0)],
         },
-        labelLayout: { moveOverlap: 'shiftY' },
         ...(line.name === 'moisture, middle' && !dashed ? { markArea: wanted } : {}),
       }));
     }),

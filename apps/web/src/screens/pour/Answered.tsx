@@ -34,7 +34,7 @@ export function Answered({ plan }: { readonly plan: PlanView }) {
     <>
       <div className={plan.stale ? 'opacity-50' : ''} aria-busy={plan.stale}>
         <div className="grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
-          <div className="flex flex-col gap-5 short:gap-3">
+          <div className="flex flex-col gap-5 short:gap-3 lg:gap-3">
             <TheNumber answer={answer} measures={measures} wanted={input.texture ?? 2} keepMl={keepMl} />
             <StartCooking plan={plan} />
             <div className="contents short:order-4 short:block">

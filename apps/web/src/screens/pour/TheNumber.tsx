@@ -110,10 +110,10 @@ function Figure({ text }: { readonly text: string }) {
   const [, count = '', unit = first] = /^([\d¼½¾⅓⅔⅛⅜⅝⅞ /]+)\s(.+)$/u.exec(first) ?? [];
   return (
     <span data-testid="pour-main" className="figures flex flex-wrap items-baseline gap-x-4 gap-y-1">
-      <span className="text-[clamp(5.5rem,15vw,11.5rem)] short:text-[5.5rem]">
+      <span className="text-[clamp(5.5rem,15vw,9.5rem)] short:text-[5.5rem]">
         <FigureText text={count.trim()} />
       </span>{' '}
-      <span className="text-[clamp(3.2rem,7vw,5.5rem)] short:text-[3rem]">{unit}</span>{' '}
+      <span className="text-[clamp(3.2rem,7vw,5rem)] short:text-[3rem]">{unit}</span>{' '}
       {more.length > 0 && (
         <span className="text-[clamp(2.6rem,5.4vw,4.25rem)] short:text-[2.4rem]">
           <FigureText text={`+ ${more.join(' + ')}`} />
