@@ -118,6 +118,7 @@ function wrongClock(offMs: number): void {
   Object.assign(window, { Date: Wrong });
 }
 
+export { toCharts } from '../scripts/browser.mjs';
 export {
   asAThumb,
   axe,

@@ -1,6 +1,18 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { axe, choose, Kitchen, pour, press, retype, sees, tapStage, toOdds, until } from './harness.js';
+import {
+  axe,
+  choose,
+  Kitchen,
+  pour,
+  press,
+  retype,
+  sees,
+  tapStage,
+  toCharts,
+  toOdds,
+  until,
+} from './harness.js';
 
 jest.setTimeout(120_000);
 
@@ -13,7 +25,7 @@ const minute = async (page: Page): Promise<number> =>
 describe('the course', () => {
   it('plays, is dragged and stepped along, and passes axe with its charts drawn', async () => {
     const page = await kitchen.page('/course');
-    await page.waitForSelector('[data-testid=charts] svg');
+    await toCharts(page);
     await sees(page, 'It comes out');
     const from = await minute(page);
     await press(page, 'Play');
@@ -61,7 +73,7 @@ describe('the course', () => {
   it('fits a phone and stands still for a reader who wants no motion', async () => {
     const page = await kitchen.page('/course', { width: 390, height: 844 });
     await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
-    await page.waitForSelector('[data-testid=charts] svg');
+    await toCharts(page);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     expect(await axe(page)).toEqual([]);
   });
@@ -93,6 +105,10 @@ describe('the odds', () => {
     await retype(page, 'Amount of grain', '2 cups');
     await sees(page, '2000 trial pots');
     const offers = (): Promise<string> => page.$eval('section[aria-labelledby=odds]', (e) => e.textContent);
+    // What stands below follows the number a moment later.
+    await until(async () =>
+      /Weigh the grain: .*2000 trial pots|2000 trial pots.*Weigh the grain: /su.test(await offers()),
+    );
     const [, then, now] =
       /Weigh the grain: (\d+) in 100 come out right, not (\d+)/u.exec(await offers()) ?? [];
     expect(Number(then)).toBeGreaterThan(Number(now));
@@ -172,7 +188,7 @@ describe('what if', () => {
   it('sets two courses on one chart and says the difference in words', async () => {
     const page = await kitchen.page('/what-if');
     await page.waitForSelector('[data-testid=difference]');
-    await page.waitForSelector('[data-testid=charts] svg');
+    await toCharts(page);
     await choose(page, 'Done otherwise', 'no rest');
     await until(async () => (await textOf(page, 'difference')).startsWith('With no rest'));
     await choose(page, 'Done otherwise', 'a double batch');

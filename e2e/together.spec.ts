@@ -4,7 +4,7 @@ import type { AddressInfo } from 'node:net';
 import type { CookRecord, VesselRecord } from '@hammock/core/records';
 import type { Browser, Page } from 'puppeteer-core';
 import { openBrowser } from '../scripts/browser.mjs';
-import { axe, choose, Kitchen, pour, press, retype, sees, tapStage, until } from './harness.js';
+import { axe, choose, Kitchen, pour, press, retype, sees, tapStage, until, toCharts } from './harness.js';
 
 jest.setTimeout(90_000);
 
@@ -298,7 +298,7 @@ describe('the page’s policy', () => {
       await page.waitForSelector('h1');
     }
     await page.goto(`${kitchen.url}/course`);
-    await page.waitForSelector('[data-testid=charts] svg');
+    await toCharts(page);
     expect(broken).toEqual([]);
     const policy = await page.evaluate(async () => (await fetch('/')).headers.get('content-security-policy'));
     expect(policy).toContain("default-src 'none'");

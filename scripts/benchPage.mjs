@@ -1,5 +1,5 @@
 import { figure, quantile } from './benchFigures.mjs';
-import { openBrowser } from './browser.mjs';
+import { openBrowser, toCharts } from './browser.mjs';
 
 /** From a key going down in the amount field to the frame that shows the new number. */
 export async function keystroke(url) {
@@ -59,7 +59,7 @@ async function smooth(browser, url) {
   });
   figure('longest task of the page while odds run', longest, 'ms', 50);
   await page.goto(`${url}/course`);
-  await page.waitForSelector('[data-testid=charts] svg');
+  await toCharts(page);
   await new Promise((later) => setTimeout(later, 1500));
   const thumb = await (await page.$('[aria-label=Minute]')).boundingBox();
   await page.mouse.move(thumb.x + 18, thumb.y + 18);

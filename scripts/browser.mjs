@@ -18,3 +18,13 @@ export async function openBrowser(flags = []) {
   const { launch } = await import('puppeteer-core');
   return launch({ executablePath: chromiumPath() ?? '', headless: true, args: [...FLAGS, ...flags] });
 }
+
+/* global document -- what is passed to a page runs there */
+/** Scrolls to the charts and waits until they are drawn: they come when they are seen. */
+export async function toCharts(page) {
+  await page.waitForFunction(() => {
+    const place = document.querySelector('[data-testid=charts], [data-testid=charts-place] [aria-busy]');
+    place?.scrollIntoView({ block: 'center' });
+    return document.querySelector('[data-testid=charts] svg') !== null;
+  });
+}

@@ -8,7 +8,7 @@ install();
 needChromium();
 build();
 const { fillDemo } = await import('./demoData.mjs');
-const { openBrowser } = await import('./browser.mjs');
+const { openBrowser, toCharts } = await import('./browser.mjs');
 
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844, hasTouch: true };
@@ -139,14 +139,14 @@ try {
   await new Promise((later) => setTimeout(later, 700));
   await keep(sure, 'odds');
   const course = await page('/course', LAPTOP);
-  await course.waitForSelector('[data-testid=charts] svg');
+  await toCharts(course);
   await course.focus('[aria-label=Minute]');
   for (let i = 0; i < 8; i += 1) await course.keyboard.press('ArrowRight');
   await course.evaluate(() => document.activeElement.blur());
   await new Promise((later) => setTimeout(later, 600));
   await keep(course, 'course', true);
   const other = await page('/what-if', LAPTOP);
-  await other.waitForSelector('[data-testid=charts] svg');
+  await toCharts(other);
   await choose(other, 'Done otherwise', 'medium heat');
   await new Promise((later) => setTimeout(later, 2000));
   await keep(other, 'what-if', true);

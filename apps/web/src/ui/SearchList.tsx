@@ -1,6 +1,6 @@
 import { Command } from 'cmdk';
 import { Dialog, Popover } from 'radix-ui';
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import { notePicked, useRecent } from '../stores/recent.js';
 import { Chevron, markWrong, type PickProps } from './Pick.js';
 import { found } from './searching.js';
@@ -63,7 +63,8 @@ export function SearchList<T extends string>(props: PickProps<T> & { readonly st
   );
 }
 
-/** So many are drawn at once; more come as the list is scrolled. */
+/** So many are drawn at once, a screenful; more come as the list is scrolled. */
+const FIRST = 9;
 const STEP = 24;
 
 function Found<T extends string>({
@@ -77,7 +78,7 @@ function Found<T extends string>({
 }: PickProps<T> & { readonly narrow: boolean; readonly onPicked: () => void }) {
   const recent = useRecent((s) => s.picked[label] ?? NONE);
   const [typed, setTyped] = useState('');
-  const [count, setCount] = useState(STEP);
+  const [count, setCount] = useState(FIRST);
   const made = make?.(typed);
   const all = made ? [...found(options, typed, recent), made] : found(options, typed, recent);
   const shown = all.slice(0, count);
@@ -89,7 +90,7 @@ function Found<T extends string>({
         value={typed}
         onValueChange={(next) => {
           setTyped(next);
-          setCount(STEP);
+          setCount(FIRST);
         }}
         placeholder="type to find"
         className="changeable m-1 w-[calc(100%-0.5rem)] text-[1.0625rem]"
@@ -119,7 +120,7 @@ function Found<T extends string>({
             )}
           </Command.Item>
         ))}
-        {all.length > shown.length && <More onSeen={() => setCount(count + STEP)} />}
+        {all.length > shown.length && <More onSeen={() => startTransition(() => setCount(count + STEP))} />}
       </Command.List>
     </Command>
   );

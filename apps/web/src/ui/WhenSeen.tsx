@@ -3,11 +3,18 @@ import { startTransition, useEffect, useRef, useState, type ReactNode } from 're
 /** How far below the window something is made ready before it is seen, px. */
 const AHEAD_PX = 500;
 
+export interface WhenSeenProps {
+  /** The room it is going to take, so that nothing jumps. */
+  readonly room: string;
+  /** How far below the window it is made ready; none for what takes a phone long. */
+  readonly aheadPx?: number;
+  readonly children: ReactNode;
+}
+
 /**
  * What is far down a page is drawn when it comes near: the page is there sooner, and what is never read costs nothing.
- * @param room the room it is going to take, so that nothing jumps
  */
-export function WhenSeen({ room, children }: { readonly room: string; readonly children: ReactNode }) {
+export function WhenSeen({ room, aheadPx = AHEAD_PX, children }: WhenSeenProps) {
   const place = useRef<HTMLDivElement>(null);
   const [near, setNear] = useState(typeof IntersectionObserver === 'undefined');
   useEffect(() => {
@@ -16,10 +23,10 @@ export function WhenSeen({ room, children }: { readonly room: string; readonly c
       (found) => {
         if (found.some((f) => f.isIntersecting)) startTransition(() => setNear(true));
       },
-      { rootMargin: `${AHEAD_PX.toString()}px` },
+      { rootMargin: `${aheadPx.toString()}px` },
     );
     watch.observe(place.current);
     return () => watch.disconnect();
-  }, [near]);
+  }, [near, aheadPx]);
   return near ? children : <div ref={place} style={{ minHeight: room }} aria-busy />;
 }

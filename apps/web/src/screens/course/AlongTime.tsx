@@ -1,14 +1,12 @@
 import type { Course, Stage } from '@hammock/core';
-import { lazy, Suspense, useMemo } from 'react';
-import { fetched } from '../../keeping/fetched.js';
+import { useMemo } from 'react';
 import { Button } from '../../ui/Button.js';
 import { Fence } from '../../ui/Fence.js';
 import { Slide } from '../../ui/Slide.js';
 import { tenths } from '../../words/numbers.js';
+import { LateCharts } from './LateCharts.js';
 import { StageBar } from './StageBar.js';
 import type { useClock } from './useClock.js';
-
-const Charts = lazy(() => fetched(() => import('./Charts.js')).then((m) => ({ default: m.Charts })));
 
 /** The margins of the plots, so that everything along time stands under itself. */
 const ALONG_TIME = 'ml-[40px] mr-[10px] sm:ml-[44px] sm:mr-[118px]';
@@ -70,15 +68,7 @@ export function AlongTime({ course, stages, clock, name, band, onStages }: Along
         </div>
         <div className="relative">
           <Fence what="The charts" of={course}>
-            <Suspense
-              fallback={
-                <p aria-busy className="h-[640px]">
-                  …
-                </p>
-              }
-            >
-              <Charts drawn={drawn} toMin={toMin} band={band} />
-            </Suspense>
+            <LateCharts drawn={drawn} toMin={toMin} band={band} />
           </Fence>
           <div aria-hidden className={`${ALONG_TIME} pointer-events-none absolute inset-x-0 top-6 bottom-8`}>
             <span

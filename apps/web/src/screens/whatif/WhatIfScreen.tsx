@@ -1,11 +1,12 @@
 import { answer } from '@hammock/core';
-import { lazy, Suspense, useMemo } from 'react';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { specOf } from '../../stores/draftOf.js';
 import { useCourse } from '../../stores/course.js';
 import { useKitchenThings } from '../../stores/kitchenThings.js';
 import { useQuickOdds } from '../../stores/quickOdds.js';
 import { fetched } from '../../keeping/fetched.js';
+import { late } from '../../ui/late.js';
 import { Pick } from '../../ui/Pick.js';
 import { PlanProblem } from '../../ui/PlanProblem.js';
 import { Segments } from '../../ui/Segments.js';
@@ -17,7 +18,7 @@ import { variationsOf } from './variations.js';
 import { whole } from '../../words/numbers.js';
 import { useKeptState } from '../../stores/keptState.js';
 
-const Charts = lazy(() => fetched(() => import('../course/Charts.js')).then((m) => ({ default: m.Charts })));
+const LateCharts = late(() => fetched(() => import('../course/LateCharts.js')).then((m) => m.LateCharts));
 
 /** The present plan pinned, and one thing about it done otherwise. */
 export function WhatIfScreen() {
@@ -129,15 +130,7 @@ function Side({
         <figcaption className="mb-2 text-faint">
           Whole lines as planned, broken lines with {label}; of the three beds the middle one.
         </figcaption>
-        <Suspense
-          fallback={
-            <p aria-busy className="h-[640px]">
-              …
-            </p>
-          }
-        >
-          <Charts drawn={drawn} toMin={toMin} band={target} />
-        </Suspense>
+        <LateCharts drawn={drawn} toMin={toMin} band={target} />
       </figure>
       <div className="flex flex-col gap-4">
         <SideBySide

@@ -1,0 +1,22 @@
+import { fetched } from '../../keeping/fetched.js';
+import { late } from '../../ui/late.js';
+import { WhenSeen } from '../../ui/WhenSeen.js';
+import type { ChartsProps } from './Charts.js';
+
+/** Height kept free for them. */
+const ROOM = '640px';
+const Charts = late<ChartsProps>(
+  () => fetched(() => import('./Charts.js')).then((m) => m.Charts),
+  <p aria-busy style={{ height: ROOM }}>
+    …
+  </p>,
+);
+
+/** The charts, once they are seen: what draws them takes a slow phone half a second to read. */
+export const LateCharts = (props: ChartsProps) => (
+  <div data-testid="charts-place">
+    <WhenSeen room={ROOM} aheadPx={0}>
+      <Charts {...props} />
+    </WhenSeen>
+  </div>
+);
