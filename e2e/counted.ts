@@ -43,8 +43,8 @@ export class Counted {
   async look(): Promise<Focus> {
     let focus = await this.page.evaluate(focused);
     // What a list that closes still covers for a moment, and what is still being scrolled to, counts once it stands.
-    for (let waits = 0; focus.hidden && waits < 5; waits += 1) {
-      await new Promise((later) => setTimeout(later, 100));
+    for (let waits = 0; focus.hidden && waits < 12; waits += 1) {
+      await new Promise((later) => setTimeout(later, 250));
       focus = await this.page.evaluate(focused);
     }
     if (focus.hidden && !this.hidden.includes(focus.name)) this.hidden.push(focus.name);

@@ -105,7 +105,11 @@ export async function choose(page: Page, list: string, option: string): Promise<
   await trigger?.click();
   await page.waitForSelector('[role=option]');
   // A long list is searched: what is far down it is not drawn.
-  if (await page.$('[cmdk-input]')) await page.keyboard.type(option);
+  if (await page.$('[cmdk-input]')) {
+    // What is typed before the field has the keys is lost.
+    await page.waitForFunction(() => document.activeElement?.matches('[cmdk-input]') === true);
+    await page.keyboard.type(option);
+  }
   const found = await page.waitForFunction(
     (text) =>
       [...document.querySelectorAll<HTMLElement>('[role=option]')].find((o) => o.textContent.includes(text)),

@@ -61,6 +61,14 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
   );
 }
 
+/**
+ * The arrows move the choice with the focus. The package chooses what an arrow has focused only while the key is still
+ * down, and on a slow machine a quick key is up again by then.
+ */
+const ARROWS: Readonly<Record<string, 1 | -1>> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
+const beside = (v: Verdict, by: 1 | -1): Verdict =>
+  VERDICTS[(VERDICTS.indexOf(v) + by + VERDICTS.length) % VERDICTS.length] ?? v;
+
 /** The verdict as a place between the two posts. */
 function TextureSling({
   value,
@@ -101,6 +109,10 @@ function TextureSling({
           <RadioGroup.Item
             key={v}
             value={v.toString()}
+            onKeyDown={(e) => {
+              const by = ARROWS[e.key];
+              if (by !== undefined) onChange(beside(v, by));
+            }}
             className="min-h-16 rounded-b-2xl border-2 border-ink px-1 text-[1.05rem] leading-tight data-[state=checked]:bg-ink data-[state=checked]:font-bold data-[state=checked]:text-ground"
           >
             {VERDICT[v]}
