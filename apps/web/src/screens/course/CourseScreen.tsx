@@ -127,7 +127,7 @@ function Over({ course, stages, plan, onStages }: OverProps) {
   const name = at?.act === 'serve' ? 'On the table' : at ? ACT[at.act].name : '';
   return (
     <>
-      <div className="grid gap-x-12 gap-y-2 lg:grid-cols-[minmax(0,1.05fr)_minmax(0,1fr)]">
+      <div className="grid gap-x-12 gap-y-2 short:grid-cols-2 short:gap-x-6 lg:grid-cols-[minmax(0,1.05fr)_minmax(0,1fr)]">
         <PotOverTime
           moment={moment}
           dryG={course.dryG}

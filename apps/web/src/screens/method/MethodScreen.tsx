@@ -135,7 +135,7 @@ function Poured({ plan }: { readonly plan: PlanView }) {
   if (!answer) return null;
   const shown = showPour(answer.pour.ml, measures, metric);
   return (
-    <p className={`m-0 text-right ${stale ? 'opacity-50' : ''}`} aria-live="polite">
+    <p className={`m-0 sm:text-right ${stale ? 'opacity-50' : ''}`} aria-live="polite">
       <span className="figures block text-[2.6rem]" data-testid="method-pour">
         {answer.verdict === 'pour' ? shown.main : 'nothing'}
       </span>
