@@ -8,6 +8,20 @@ import { openBrowser } from '../scripts/browser.mjs';
 import { fillDemo } from '../scripts/demoData.mjs';
 import { endServer, freePort, startServer } from '../scripts/lib.mjs';
 
+/** Every screen that shows something without a pot on the stove. */
+export const SCREENS = [
+  '/',
+  '/method',
+  '/compare',
+  '/course',
+  '/what-if',
+  '/dishes',
+  '/notebook',
+  '/kitchen',
+  '/kitchen/water-test',
+  '/help',
+] as const;
+
 /** The built program, on a real temporary SQLite file, in a real browser. */
 export class Kitchen {
   private child: ChildProcess | undefined;

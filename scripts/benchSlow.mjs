@@ -1,4 +1,5 @@
 import { figure, quantile } from './benchFigures.mjs';
+import { keystrokes } from './benchPage.mjs';
 import { openBrowser, toCharts } from './browser.mjs';
 
 const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
@@ -15,7 +16,9 @@ export async function slowPhone(url) {
   figure('slow phone: script to number on screen', await first.evaluate(() => window.numberMs), 'ms', 1500);
   await later(4000);
   figure('slow phone: longest task while Pour loads', await longest(first), 'ms', 200);
-  await keys(first);
+  // Nobody types faster than ten letters a second.
+  const times = await keystrokes(first, 60, 100);
+  figure('slow phone: keystroke to new number, p95', quantile(times.slice(5), 0.95), 'ms', 50);
   await scrolling(first);
   await list(first);
   await first.close();
@@ -49,34 +52,6 @@ async function slowPage(browser) {
     requestAnimationFrame(look);
   });
   return page;
-}
-
-/** From a key in the amount of grain to the frame with the new number. */
-async function keys(page) {
-  const times = await page.evaluate(async () => {
-    const field = document.querySelector('input[aria-label="Amount of grain"]');
-    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
-    const shown = () => document.querySelector('[data-testid=pour-other]').textContent;
-    field.focus();
-    await new Promise((done) => setTimeout(done, 1000));
-    const taken = [];
-    for (let i = 0; i < 60; i += 1) {
-      const before = shown();
-      const began = performance.now();
-      set.call(field, `${300 + (i % 40) * 7} g`);
-      field.dispatchEvent(new Event('input', { bubbles: true }));
-      await new Promise((done) => {
-        const look = () => (shown() === before ? requestAnimationFrame(look) : done());
-        requestAnimationFrame(look);
-      });
-      taken.push(performance.now() - began);
-      // Nobody types faster.
-      await new Promise((done) => setTimeout(done, 100));
-    }
-    field.blur();
-    return taken.slice(5);
-  });
-  figure('slow phone: keystroke to new number, p95', quantile(times, 0.95), 'ms', 50);
 }
 
 /** Frames while a thumb goes down the whole of Pour. */

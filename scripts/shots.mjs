@@ -135,8 +135,7 @@ try {
     const top = document.querySelector('section[aria-labelledby=odds]').getBoundingClientRect().top;
     scrollBy(0, top - 24);
   });
-  // Two presses of the large button at the stove close together are one.
-  await new Promise((later) => setTimeout(later, 700));
+  await new Promise((later) => setTimeout(later, 400));
   await keep(sure, 'odds');
   const course = await page('/course', LAPTOP);
   await toCharts(course);
@@ -158,8 +157,7 @@ try {
     '3 medium onions, sliced\n1 8-oz can tomato sauce\n400 g raw prawns\n1/3 cup yoghrt\na handful of mint',
   );
   await list.evaluate(() => document.querySelector('textarea').scrollIntoView({ block: 'center' }));
-  // Two presses of the large button at the stove close together are one.
-  await new Promise((later) => setTimeout(later, 700));
+  await new Promise((later) => setTimeout(later, 400));
   await keep(list, 'pasted-list');
   const stove = await page('/', PHONE);
   await press(stove, 'Cook this');

@@ -43,6 +43,7 @@ const appAhead = (): Plugin => ({
         .filter((piece) => piece.type === 'chunk' && piece.name === 'app')
         .map(({ fileName }) => ({
           tag: 'link',
+          injectTo: 'head' as const,
           attrs: { rel: 'modulepreload', crossorigin: '', href: `/${fileName}`, nonce: NONCE },
         })),
   },

@@ -1,5 +1,5 @@
 /** A screen that comes in pieces has its things by then, ms. */
-const COMES_WITHIN_MS = 2500;
+export const COMES_WITHIN_MS = 2500;
 
 /** Puts the keys on a thing as soon as it is there. */
 export function focusWhenThere(thing: string, until = performance.now() + COMES_WITHIN_MS): void {

@@ -1,8 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { useLocation } from 'react-router';
-
-/** A screen that comes in pieces has its heading by then, ms. */
-const COMES_WITHIN_MS = 2500;
+import { COMES_WITHIN_MS } from './focusWhenThere.js';
 
 /** Another screen begins at its heading for keys and readers too; the first one is left where the browser put it. */
 export function useFocusScreen(): void {

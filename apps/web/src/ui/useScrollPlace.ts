@@ -1,10 +1,9 @@
 import { useEffect } from 'react';
 import { useLocation, useNavigationType } from 'react-router';
 import { tabStorage } from '../keeping/tabStorage.js';
+import { COMES_WITHIN_MS } from './focusWhenThere.js';
 
 const NAME = 'hammock.places';
-/** A screen whose pieces come one after the other has until then to be long enough, ms. */
-const COMES_WITHIN_MS = 2500;
 
 /** How far down each visited screen was read, by its entry in the history of this tab. */
 function places(): Record<string, number> {

@@ -1,4 +1,4 @@
-import type { Act } from '@hammock/core';
+import type { Act, Stage } from '@hammock/core';
 
 /** What is done in a stage: its name, what to do, and what to look for. */
 export const ACT: Readonly<
@@ -93,3 +93,7 @@ export const ACT: Readonly<
   },
   rest: { name: 'Rest', what: 'Leave it. No stirring.', look: 'It is still drinking.' },
 };
+
+/** What to look for in a stage: between whistles there is less to see than under a thermostat. */
+export const lookOf = ({ act, end }: Pick<Stage, 'act' | 'end'>): string =>
+  act === 'pressure' && end.kind === 'count' ? 'Only a whisper of steam between whistles.' : ACT[act].look;

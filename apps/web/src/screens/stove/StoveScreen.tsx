@@ -6,7 +6,7 @@ import { deviceNowMs } from '../../keeping/deviceClock.js';
 import { useCooks } from '../../stores/cooks.js';
 import { Button } from '../../ui/Button.js';
 import { Fence } from '../../ui/Fence.js';
-import { ACT } from '../../words/acts.js';
+import { ACT, lookOf } from '../../words/acts.js';
 import { useInstruments } from '../../instruments/instruments.js';
 import { clockText } from '../../words/clock.js';
 import { Finished } from './Finished.js';
@@ -132,7 +132,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
         <p className="m-0 text-[1.3rem]">{words.what}</p>
       )}
       <p className="m-0 text-[1.3rem]">
-        <strong>Look for:</strong> {words.look}
+        <strong>Look for:</strong> {lookOf(stage)}
       </p>
       <Fence what="When to look" of={stage.id}>
         <WhenToLook cook={cook} stage={stage} />
