@@ -1,31 +1,12 @@
 import { describe, expect, it, jest } from '@jest/globals';
-import { execFile } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { promisify } from 'node:util';
 import createClient from 'openapi-fetch';
 import type { paths } from './api.generated';
 import { Kitchen, pour, sees } from './harness';
 
 jest.setTimeout(60_000);
-const run = promisify(execFile);
 const kitchen = Kitchen.forTests({ demo: true });
-const root = join(__dirname, '..');
 
 describe('a client made from the API document', () => {
-  it('is the one that was made: after a change of the API, npm run client', async () => {
-    const folder = mkdtempSync(join(tmpdir(), 'hammock-doc-'));
-    const file = join(folder, 'doc.json');
-    writeFileSync(file, JSON.stringify(await kitchen.api('GET', 'docs-json')));
-    const script = `import { readFileSync } from 'node:fs'; import { clientOf } from './scripts/apiClient.mjs';
-      process.stdout.write(await clientOf(JSON.parse(readFileSync(process.argv[1], 'utf8'))))`;
-    const args = ['--input-type=module', '-e', script, file];
-    const { stdout } = await run(process.execPath, args, { cwd: root, maxBuffer: 1e8 });
-    rmSync(folder, { recursive: true });
-    expect(readFileSync(join(__dirname, 'api.generated.ts'), 'utf8')).toBe(stdout);
-  });
-
   it('asks, keeps and is refused in its own types, and the screen shows what it kept', async () => {
     const client = createClient<paths>({ baseUrl: kitchen.url });
     const { data: vessels } = await client.GET('/api/vessels');

@@ -1,4 +1,4 @@
-import { build, install, needChromium, root, say, stop } from './lib.mjs';
+import { build, install, needChromium, root, run, say, stop } from './lib.mjs';
 import { finished, step } from './steps.mjs';
 
 /**
@@ -9,6 +9,8 @@ process.chdir(root);
 install();
 const chromium = needChromium();
 build();
+// The browser tests are written in types that are made from the API document.
+if (!run(process.execPath, ['scripts/apiClient.mjs'])) stop('No client could be made from the API document.');
 const npm = (name) => ['npm', 'run', '--silent', name];
 const all = await finished([
   [

@@ -53,7 +53,7 @@ export function AmountField(props: AmountFieldProps) {
         aria-label={label}
         aria-invalid={problem !== undefined}
         aria-describedby={problem === undefined ? undefined : id}
-        className="changeable w-full"
+        className="changeable w-full min-w-12"
         style={{ fieldSizing: 'content' }}
         size={Math.max(6, value.length + 1)}
         value={value}

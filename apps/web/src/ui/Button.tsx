@@ -22,7 +22,7 @@ export function Button({ weight = 'quiet', className = '', ...rest }: ButtonProp
     <button
       type="button"
       {...rest}
-      className={`inline-flex min-h-12 items-center justify-center gap-2 disabled:opacity-45 ${LOOK[weight]} ${className}`}
+      className={`inline-flex min-h-12 min-w-12 items-center justify-center gap-2 disabled:opacity-45 ${LOOK[weight]} ${className}`}
     />
   );
 }

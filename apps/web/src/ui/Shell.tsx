@@ -63,7 +63,7 @@ export function Shell() {
                 to={to}
                 end={to === '/'}
                 className={({ isActive }) =>
-                  `flex ${pathname === '/stove' ? 'min-h-14' : 'min-h-12'} items-end justify-center px-1.5 max-[22rem]:px-0.5 pb-2 no-underline max-sm:rounded-t-2xl max-sm:pt-2 sm:rounded-b-2xl sm:px-3 md:px-5 ${
+                  `flex ${pathname === '/stove' ? 'min-h-14 min-w-14' : 'min-h-12'} items-end justify-center px-1.5 max-[22rem]:px-0.5 pb-2 no-underline max-sm:rounded-t-2xl max-sm:pt-2 sm:rounded-b-2xl sm:px-3 md:px-5 ${
                     isActive || (to === '/' && ofPour) ? 'bg-ink pt-4 font-bold text-ground' : 'pt-2 text-ink'
                   }`
                 }

@@ -9,19 +9,16 @@ describe('keys of an amount', () => {
     ['2 cups + 1 tbsp', 'tsp', '2 cups + 1 tsp'],
     ['1½', 'cups', '1½ cups'],
     ['', 'g', ''],
-  ])('"%s" and a tap on %s', (text, unit, expected) => {
-    expect(withUnit(text, unit)).toBe(expected);
-  });
-
-  it.each([
     ['', '½', '½'],
     ['2', '½', '2½'],
     ['2 cups', '⅓', '2⅓ cups'],
     ['2½ cups', '¼', '2¼ cups'],
     ['2 1/2 cups', '¼', '2¼ cups'],
     ['2 cups + 1 tbsp', '½', '2 cups + 1½ tbsp'],
-  ])('"%s" and a tap on %s', (text, fraction, expected) => {
-    expect(withFraction(text, fraction)).toBe(expected);
+  ])('"%s" and a tap on %s is "%s"', (text, key, expected) => {
+    expect(
+      (FRACTIONS as readonly string[]).includes(key) ? withFraction(text, key) : withUnit(text, key),
+    ).toBe(expected);
   });
 
   it('are all read as amounts', () => {

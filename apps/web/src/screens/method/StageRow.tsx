@@ -119,7 +119,7 @@ function Tool({
 }) {
   return (
     <Toolbar.Button asChild>
-      <Button weight="plain" className="min-w-12" aria-label={label} onClick={onClick}>
+      <Button weight="plain" aria-label={label} onClick={onClick}>
         {words}
       </Button>
     </Toolbar.Button>
