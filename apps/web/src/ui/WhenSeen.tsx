@@ -4,7 +4,7 @@ import { startTransition, useEffect, useRef, useState, type ReactNode } from 're
 const AHEAD_PX = 500;
 
 export interface WhenSeenProps {
-  /** The room it is going to take, so that nothing jumps. */
+  /** Style of the room it is going to take, so that nothing jumps and what has the keys stays in sight. */
   readonly room: string;
   /** How far below the window it is made ready; none for what takes a phone long. */
   readonly aheadPx?: number;
@@ -28,5 +28,5 @@ export function WhenSeen({ room, aheadPx = AHEAD_PX, children }: WhenSeenProps) 
     watch.observe(place.current);
     return () => watch.disconnect();
   }, [near, aheadPx]);
-  return near ? children : <div ref={place} style={{ minHeight: room }} aria-busy />;
+  return near ? children : <div ref={place} className={room} aria-busy />;
 }

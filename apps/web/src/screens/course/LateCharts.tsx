@@ -3,11 +3,11 @@ import { late } from '../../ui/late.js';
 import { WhenSeen } from '../../ui/WhenSeen.js';
 import type { ChartsProps } from './Charts.js';
 
-/** Height kept free for them. */
-const ROOM = '640px';
+/** Room kept free for them. */
+const ROOM = 'min-h-[640px]';
 const Charts = late<ChartsProps>(
   () => fetched(() => import('./Charts.js')).then((m) => m.Charts),
-  <p aria-busy style={{ height: ROOM }}>
+  <p aria-busy className={ROOM}>
     …
   </p>,
 );

@@ -20,23 +20,25 @@ import { useMeasures } from '../../stores/units.js';
 // The words of the plan stand first; the number comes a moment after them, and what stands below it after that.
 /** Room for what is answered, kept free until it has come: nothing below moves under a thumb. */
 const ROOM = 'min-h-[30rem] lg:min-h-[24rem]';
-const Answered = late(() => answered().then((m) => m.Answered), <div className={ROOM} aria-busy />, true);
+/** About as high as what comes: what has the keys further down is not pushed out of sight. */
+const room = (size: string) => <div className={size} aria-busy />;
+const Answered = late(() => answered().then((m) => m.Answered), room(ROOM), true);
 const OddsInShort = late(() => answered().then((m) => m.OddsInShort));
-const PotDrawn = late(() => answered().then((m) => m.PotDrawn));
+const PotDrawn = late(() => answered().then((m) => m.PotDrawn), room('min-h-[19rem] sm:min-h-[31rem]'));
 const FitToGrain = late(() => answered().then((m) => m.FitToGrain));
 const OddsPanel = late(() => fetched(() => import('./OddsPanel.js')).then((m) => m.OddsPanel));
-const AccountPicture = late(() => below().then((m) => m.AccountPicture));
-const Along = late(() => below().then((m) => m.Along));
-const KeepAsDish = late(() => below().then((m) => m.KeepAsDish));
-const Salt = late(() => below().then((m) => m.Salt));
-const WhatGoesIn = late(() => below().then((m) => m.WhatGoesIn), <div className="min-h-[24rem]" aria-busy />);
-const CautionList = late(() => below().then((m) => m.CautionList));
-const HowItIsMade = late(
-  () => below().then((m) => m.HowItIsMade),
-  <div className="min-h-[20rem]" aria-busy />,
+const AccountPicture = late(
+  () => below().then((m) => m.AccountPicture),
+  room('min-h-[38rem] sm:min-h-[29rem]'),
 );
-const OtherRules = late(() => below().then((m) => m.OtherRules));
-const TheBase = late(() => below().then((m) => m.TheBase));
+const Along = late(() => below().then((m) => m.Along), room('min-h-[6rem]'));
+const KeepAsDish = late(() => below().then((m) => m.KeepAsDish), room('min-h-[6rem]'));
+const Salt = late(() => below().then((m) => m.Salt), room('min-h-[18rem] sm:min-h-[12rem]'));
+const WhatGoesIn = late(() => below().then((m) => m.WhatGoesIn), room('min-h-[40rem] sm:min-h-[24rem]'));
+const CautionList = late(() => below().then((m) => m.CautionList), room('min-h-[12rem]'));
+const HowItIsMade = late(() => below().then((m) => m.HowItIsMade), room('min-h-[28rem] sm:min-h-[18rem]'));
+const OtherRules = late(() => below().then((m) => m.OtherRules), room('min-h-[25rem]'));
+const TheBase = late(() => below().then((m) => m.TheBase), room('min-h-[12rem] sm:min-h-[10rem]'));
 
 /** What to pour: three choices, one number, and where every gram of it goes. */
 export function PourScreen() {
@@ -63,7 +65,7 @@ export function PourScreen() {
             </Fence>
           )}
         </div>
-        {plan.coming ? <div className={ROOM} aria-busy /> : <Answered plan={plan} />}
+        {plan.coming ? room(ROOM) : <Answered plan={plan} />}
       </div>
       <Below plan={calm} />
     </div>
@@ -77,7 +79,7 @@ const Below = memo(function Below({ plan }: { readonly plan: PlanView }) {
     <>
       <WhatAndHow plan={plan} />
       {answer && (
-        <WhenSeen room="42rem">
+        <WhenSeen room="min-h-[140rem] lg:min-h-[60rem]">
           <Later plan={plan} answer={answer} />
         </WhenSeen>
       )}
