@@ -60,14 +60,20 @@ export async function toOdds(page: Page): Promise<void> {
   );
 }
 
-/** Presses the button with these words. */
+/** Presses the button with these words; one that lies under the rooms of a phone is scrolled out from there first. */
 export async function press(page: Page, words: string): Promise<void> {
-  await (await button(page, words)).click();
+  const found = await button(page, words);
+  await found.evaluate((e) => {
+    const { x, y, width, height } = e.getBoundingClientRect();
+    const top = document.elementFromPoint(x + width / 2, y + height / 2);
+    if (!e.contains(top)) e.scrollIntoView({ block: 'center', behavior: 'instant' });
+  });
+  await found.click();
 }
 
-/** Waits until the screen says something. */
+/** Waits until the screen says something; what it said instead is told where it never does. */
 export async function sees(page: Page, words: string): Promise<void> {
-  await page.waitForFunction(
+  const seen = page.waitForFunction(
     (text) => {
       const found = document.body.innerText.toLowerCase().includes(text.toLowerCase());
       if (!found) document.querySelector('main [aria-busy=true]')?.scrollIntoView({ block: 'center' });
@@ -76,6 +82,10 @@ export async function sees(page: Page, words: string): Promise<void> {
     { timeout: PATIENCE_MS, polling: 100 },
     words,
   );
+  await seen.catch(async (cause: unknown) => {
+    const said = await page.evaluate(() => document.body.innerText.slice(0, 600));
+    throw new Error(`"${words}" was never said at ${page.url()}, which says: ${said}`, { cause });
+  });
 }
 
 /** Waits for something outside of a page. */

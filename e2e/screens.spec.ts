@@ -1,5 +1,5 @@
 import { describe, expect, it, jest } from '@jest/globals';
-import { axe, choose, Kitchen, pour, press, retype, sees } from './harness.js';
+import { axe, choose, Kitchen, pour, press, retype, sees, until } from './harness.js';
 
 jest.setTimeout(120_000);
 
@@ -131,9 +131,10 @@ describe('the kitchen', () => {
     await press(page, 'Remove Tin pot');
     await sees(page, 'Tin pot is removed');
     await press(page, 'Put it back');
-    await page.waitForNetworkIdle();
-    const pots = await kitchen.api<{ label: string; diameterCm: number }[]>('GET', 'vessels');
-    expect(pots.find((p) => p.label === 'Tin pot')).toMatchObject({ diameterCm: 18.5 });
+    await until(async () => {
+      const pots = await kitchen.api<{ label: string; diameterCm: number }[]>('GET', 'vessels');
+      return pots.some((p) => p.label === 'Tin pot' && p.diameterCm === 18.5);
+    });
   });
 
   it('shows amounts in g and ml when asked to, everywhere', async () => {

@@ -7,6 +7,7 @@ import { useSaid } from '../stores/said.js';
 import { Fence } from './Fence.js';
 import { KeepingLine, KeepingNotices } from './Keeping.js';
 import { UndoBar } from './UndoBar.js';
+import { useFocusInSight } from './useFocusInSight.js';
 import { useFocusScreen } from './useFocusScreen.js';
 import { useScrollPlace } from './useScrollPlace.js';
 import { useShortcuts } from './useShortcuts.js';
@@ -35,6 +36,7 @@ export function Shell() {
   useTitle(pathname);
   useShortcuts();
   useFocusScreen();
+  useFocusInSight();
   const ofPour = OF_POUR.has(pathname);
   return (
     <div className="mx-auto flex min-h-dvh max-w-[82rem] flex-col px-4 pb-24 sm:px-8 sm:pb-10">
