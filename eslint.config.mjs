@@ -6,6 +6,7 @@ import tseslint from 'typescript-eslint';
 
 /** Folders of core in the order imports may point: each may import those before it. */
 const CORE = [
+  'calibration',
   'measures',
   'larder',
   'heat',

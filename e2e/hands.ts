@@ -60,9 +60,13 @@ export async function toOdds(page: Page): Promise<void> {
   );
 }
 
-/** Presses the button with these words; one that lies under the rooms of a phone is scrolled out from there first. */
+/** Presses the button with these words. */
 export async function press(page: Page, words: string): Promise<void> {
-  const found = await button(page, words);
+  await pressOn(await button(page, words));
+}
+
+/** Presses what was found; where it lies under the rooms of a phone it is scrolled out from there first. */
+export async function pressOn(found: ElementHandle): Promise<void> {
   await found.evaluate((e) => {
     const { x, y, width, height } = e.getBoundingClientRect();
     const top = document.elementFromPoint(x + width / 2, y + height / 2);
@@ -112,7 +116,7 @@ export async function choose(page: Page, list: string, option: string): Promise<
   const trigger = await page.waitForSelector(`[role=combobox][aria-label="${list}"][data-state=closed]`, {
     visible: true,
   });
-  await trigger?.click();
+  await pressOn(trigger!);
   await page.waitForSelector('[role=option]');
   // A long list is searched: what is far down it is not drawn.
   if (await page.$('[cmdk-input]')) {

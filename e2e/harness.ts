@@ -140,6 +140,7 @@ export {
   choose,
   pour,
   press,
+  pressOn,
   retype,
   sees,
   tapStage,

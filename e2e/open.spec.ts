@@ -1,6 +1,6 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { axe, Kitchen, press, SCREENS, sees } from './harness.js';
+import { axe, Kitchen, press, pressOn, SCREENS, sees } from './harness.js';
 
 jest.setTimeout(240_000);
 
@@ -45,7 +45,7 @@ describe('what is open', () => {
         '[role=combobox][aria-label="Add something"][data-state=closed]',
         { visible: true },
       );
-      await list?.click();
+      await pressOn(list!);
       await page.waitForSelector('[role=option]');
       expect([at, 'list', await against(page, look)]).toEqual([at, 'list', []]);
       await page.keyboard.press('Escape');

@@ -101,21 +101,25 @@ describe('the odds', () => {
 
   it('offer one measurement, take it where it is offered, and are surer for it', async () => {
     const page = await kitchen.page('/');
-    await choose(page, 'Dish', 'Splicer');
-    await retype(page, 'Amount of grain', '2 cups');
+    // How far a base is down is what is known least about its pot.
+    await choose(page, 'Dish', 'Signal-red rice');
     await sees(page, '2000 trial pots');
     const offers = (): Promise<string> => page.$eval('section[aria-labelledby=odds]', (e) => e.textContent);
     // What stands below follows the number a moment later.
     await until(async () =>
-      /Weigh the grain: .*2000 trial pots|2000 trial pots.*Weigh the grain: /su.test(await offers()),
+      /Weigh the base: .*2000 trial pots|2000 trial pots.*Weigh the base: /su.test(await offers()),
     );
     const [, then, now] =
-      /Weigh the grain: (\d+) in 100 come out right, not (\d+)/u.exec(await offers()) ?? [];
+      /Weigh the base: (\d+) in 100 come out right, not (\d+)/u.exec(await offers()) ?? [];
     expect(Number(then)).toBeGreaterThan(Number(now));
     const field = await page.waitForSelector('section[aria-labelledby=odds] form input');
-    await field?.type('392');
+    const weighs = await page.$eval(
+      'section[aria-labelledby=base]',
+      (e) => /about (\d+) g/u.exec(e.textContent)?.[1],
+    );
+    await field?.type(weighs ?? '');
     await press(page, 'Use it');
-    await until(async () => !(await offers()).includes('Weigh the grain'));
+    await until(async () => !(await offers()).includes('Weigh the base'));
     await sees(page, '2000 trial pots');
     await until(async () => Number(await textOf(page, 'odds-wanted')) >= Number(now) - 3);
   });

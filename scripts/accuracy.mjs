@@ -6,13 +6,9 @@ import { build, install, root, say } from './lib.mjs';
 install();
 build();
 const { answer, HOB_POWER_W, PLAN_DEFAULTS } = await import('../packages/core/dist/index.js');
-const { transformSync } = await import('@swc/core');
-// The pots belong to the tests and are not built: their types are taken off here.
-const pots = transformSync(readFileSync(join(root, 'packages/core/src/testing/pots.ts'), 'utf8'), {
-  jsc: { parser: { syntax: 'typescript' }, target: 'es2022' },
-  module: { type: 'es6' },
-});
-const { TABLE, OTHERS } = await import(`data:text/javascript,${encodeURIComponent(pots.code)}`);
+const { practicePart } = await import('./accuracyPractice.mjs');
+const { potsOfTests } = await import('./fit.mjs');
+const { TABLE, OTHERS } = await potsOfTests();
 
 const CUP_ML = PLAN_DEFAULTS.cupMl;
 const solved = (plan) => {
@@ -85,24 +81,6 @@ const sensitivity = PARAMETERS.map(([name, by]) => {
   return `| ${name} | ${cells.join(' | ')} |`;
 }).join('\n');
 
-const practice = JSON.parse(readFileSync(join(root, 'packages/core/src/testing/practice.json'), 'utf8')).pots;
-/** Each pot of the table of practice: what is answered, and how far outside of what is poured that is. */
-const practised = practice.map((pot) => {
-  const cups = solved(pot.plan).pour.ml / pot.plan.cupMl;
-  const out =
-    cups < pot.leastCups ? cups / pot.leastCups - 1 : cups > pot.mostCups ? cups / pot.mostCups - 1 : 0;
-  return { ...pot, cups, out, method: pot.plan.method ?? 'coveredAbsorption' };
-});
-const practiceRows = practised
-  .map(
-    ({ what, leastCups, mostCups, cups, out }) =>
-      `| ${what} | ${leastCups} to ${mostCups} | ${cups.toFixed(2)} | ${out === 0 ? 'inside' : percent(out)} |`,
-  )
-  .join('\n');
-const inside = practised.filter(({ out }) => out === 0).length;
-const near = practised.filter(({ out }) => Math.abs(out) <= 0.1).length;
-const worst = practised.reduce((a, b) => (Math.abs(b.out) > Math.abs(a.out) ? b : a));
-
 const epc = {
   grainId: 'longGrainWhite',
   grain: { cups: 2 },
@@ -138,20 +116,7 @@ Outside it: washed white long grain in an electric pressure cooker is often pour
 ${percent(epcOff)} over that, because one to one leaves the grain at about 61 % moisture by any account of the water,
 and 65 to 68 % is what this method is poured for here. The slower the bag drinks, the nearer the cooks are.
 
-## The table of practice
-
-${practised.length} pots with the least and the most that cooks usually pour: common practice, from memory, no published source
-(\`packages/core/src/testing/practice.json\`). Cooks differ and are content, so a range and not a number. No constant was fitted
-to it yet.
-
-| pot | cups poured | answer, cups | outside |
-| --- | ---: | ---: | ---: |
-${practiceRows}
-
-${inside} of ${practised.length} inside, ${near} within a tenth of it; on average ${(mean(practised.map((p) => p.out)) * 100).toFixed(1)} % outside, the worst ${percent(worst.out)}
-(${worst.id}). Outside are short and medium grain (too much), parboiled unsoaked, pressure cookers with whistles, the wide open pan,
-leafy and sauce pots (too little).
-
+${practicePart}
 ## What the pour hangs on
 
 How far the pour moves when one parameter is a fifth larger; a fifth smaller moves it as far the other way, to a per
@@ -168,11 +133,10 @@ ${sensitivity}
 - **Steam of an open boil.** Five minutes at medium-high are over a hundred grams. The powers are those of an ordinary
   ring; the water test replaces them with two weighings.
 - **The base.** How far tomato is cooked down is judged by eye: weigh the base and the doubt falls to a sixth.
-- **Pressure.** Both pots under pressure come out drier than they are poured, by about a tenth.
 
 ## Choices made with rows in view
 
-No constant was solved for a row. Besides those in docs/decisions/0003-account.md, these were made while rows could be
+No constant was solved for a row by hand; all rows are in the table of practice. Besides those in docs/decisions/0003-account.md, these were made while rows could be
 seen, and moved them: whole grain keeps its own texture in a sealed pot (row 4); clinging grows with the soak instead of
 jumping (row 5); a film of condensate hangs under the lid (all rows, about 10 g); a covered stage that starts cold
 spends its minutes on the way to the boil (row 7); soaked long grain and a boil-down pot are not counted as wetter twice

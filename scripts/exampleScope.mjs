@@ -1,7 +1,10 @@
 /** What the examples in the core's comments take as given: an ordinary pot on an ordinary ring. */
 export function exampleScope(core, Fraction) {
   const vessel = { diameterCm: 22, volumeMl: 4000, lid: 'wellFitting', wall: 'thin', kind: 'pot' };
-  const hob = { kind: 'gas', powerW: core.HOB_POWER_W };
+  const hob = {
+    kind: 'gas',
+    powerW: { high: 1100, mediumHigh: 850, medium: 520, low: 210, veryLow: 140, off: 0 },
+  };
   const input = { grainId: 'longGrainWhite', grain: { g: 350 }, vessel: { diameterCm: 22, volumeMl: 4000 } };
   const plan = core.completePlan(input).value;
   const grain = core.grainById('longGrainWhite');

@@ -23,7 +23,7 @@ const GRAIN = {
  * The larder as a page of the docs: what every grain and ingredient is taken to be. A dagger stands where a figure was
  * written down from memory and not read from its source on the day.
  */
-export function larderPage({ GRAINS, INGREDIENTS, RELEASE, SOURCES }) {
+export function larderPage({ GRAINS, INGREDIENTS, LOOK_W, LOOKED_AT, RELEASE, SOURCES }) {
   const source = (id) => `${SOURCES[id].name}${SOURCES[id].memory ? ' †' : ''}`;
   const byName = (list) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
   return `# The larder
@@ -65,12 +65,21 @@ ${table(
 
 ## What each way of cooking down sets free
 
-Share of an ingredient's own water that still reaches the grain, and what it drinks, g per g. All †.
+Share of an ingredient's own water that still reaches the grain, and what it drinks, g per g. A look is a moisture of the
+whole base: water left per gram of fat-free solids, and never more than the ingredient brings uncooked. All †, before the
+table of practice (docs/accuracy.md).
 
 ${table(
   ['behaves', 'state', 'sets free', 'drinks'],
   Object.entries(RELEASE).flatMap(([behaves, all]) =>
-    all.map((r) => [behaves, r.state, r.available, r.drinks]),
+    all.map((r) => [
+      behaves,
+      r.state,
+      LOOK_W[r.state] !== undefined && r.available === LOOKED_AT
+        ? `its look: ${LOOK_W[r.state]} g per g of solids`
+        : r.available,
+      r.drinks,
+    ]),
   ),
 )}
 `;

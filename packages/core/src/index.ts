@@ -16,6 +16,8 @@ export { quarter, showCount, showMeasurable, showMetric } from './measures/show.
 export {
   ALLERGENS,
   BEHAVIOURS,
+  LOOK_W,
+  LOOKED_AT,
   RELEASE,
   SOURCES,
   STATES,
@@ -46,7 +48,9 @@ export { SALT_PER_SODIUM, WHO_SALT_G_PER_DAY } from './larder/constants.js';
 
 export { airPressure, boilAt, type Boil } from './heat/atmosphere.js';
 export { boilingPoint, latentHeat, vapourPressure } from './heat/saturation.js';
-export { HOB_POWER_W } from './heat/constants.js';
+export { HOB_POWER_W } from './heat/equipment.js';
+export { calibrated, withCalibration, type Calibration } from './calibration/calibrated.js';
+export { CALIBRATED_NAMES, PRIORS, type Calibrated, type Prior } from './calibration/priors.js';
 export {
   HEATS,
   heatLoss,
@@ -206,6 +210,8 @@ export {
 } from './pot/judge.js';
 export { type BeforeStage } from './acts/beforeLiquid.js';
 export { type Colour } from './acts/colour.js';
+export { soakIn, withSoak } from './method/soakStage.js';
+export { BASE_BANDS } from './pot/constants.js';
 export { AS_PLANNED, setupOf, type Setup, type TrueValues } from './pot/setup.js';
 export type { CookedStage, Ended, Seen } from './pot/walk.js';
 

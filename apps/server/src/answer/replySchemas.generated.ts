@@ -399,9 +399,10 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
         type: 'number',
         description: 'The rate at the boil, g/min; 0 for a stage that only warms or rests.',
       },
+      grainW: { type: 'number', description: 'What the grain has drunk by its end under liquid, W.' },
       boils: { type: 'boolean', description: 'False when a stage that should reach the boil cannot.' },
     },
-    required: ['stageId', 'act', 'minutes', 'g', 'ratePerMin', 'boils'],
+    required: ['stageId', 'act', 'minutes', 'g', 'ratePerMin', 'grainW', 'boils'],
     additionalProperties: false,
     description: 'Steam of one stage, or of what is lost besides: under the lid, into a cloth, at the table.',
   },
@@ -531,7 +532,10 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
     type: 'object',
     properties: {
       potMm: { type: 'number' },
-      grainMm: { type: 'number', description: 'The settled raw grain with what lies among it.' },
+      grainMm: {
+        type: 'number',
+        description: 'The settled grain as the liquid meets it, with what lies among it.',
+      },
       liquidMm: { type: 'number', description: 'The surface of the liquid when it is poured.' },
       aboveGrainMm: {
         type: 'number',
@@ -627,7 +631,7 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
     properties: {
       code: {
         type: 'string',
-        enum: ['grainMass', 'grainMoisture', 'bag', 'hobPower', 'lidLeak', 'broughtIn', 'timing'],
+        enum: ['grainMass', 'grainMoisture', 'bag', 'kitchen', 'hobPower', 'lidLeak', 'broughtIn', 'timing'],
       },
       g: { type: 'number' },
     },

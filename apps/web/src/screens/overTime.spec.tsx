@@ -152,14 +152,18 @@ describe('the odds on Pour', () => {
   });
 
   it('offer the measurement worth making, and take it in place', async () => {
-    act(() => useDraft.getState().setGrain({ cups: 2 }));
-    act(() => useDraft.getState().setSpec({ ingredients: [] }));
+    // How far a stew is down is what is known least about its pot.
+    const stew = [
+      { ingredientId: 'tomatoChopped', amount: { g: 800 }, state: 'oilSeparated' as const },
+      { ingredientId: 'oil', amount: { g: 60 } },
+    ];
+    act(() => useDraft.getState().setSpec({ ingredients: stew }));
     await show('/');
     const scale = await screen.findByRole('textbox', { name: 'On the scale g' }, WAIT);
-    expect(screen.getByText(/Weigh the grain: \d+ in 100 come out right, not \d+/u)).toBeTruthy();
-    fireEvent.change(scale, { target: { value: '362' } });
+    expect(screen.getByText(/Weigh the base: \d+ in 100 come out right, not \d+/u)).toBeTruthy();
+    fireEvent.change(scale, { target: { value: '462' } });
     fireEvent.click(screen.getByRole('button', { name: 'Use it' }));
-    expect(spec().grain).toEqual({ g: 362 });
+    expect(spec().base).toEqual({ weighsG: 462 });
   });
 
   it('can be stopped, and keep the last answer', async () => {

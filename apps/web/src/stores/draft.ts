@@ -13,6 +13,7 @@ import { useKitchen } from './kitchen.js';
 import { onLetters, useOutbox } from './outbox.js';
 import { withEngine } from './engine.js';
 import { cupOf, planInputOf } from './planInput.js';
+import { withOneSoak } from './oneSoak.js';
 import { withAside } from './setAside.js';
 import { newId } from '../keeping/newId.js';
 
@@ -60,7 +61,7 @@ export const useDraft = create<DraftStore>()(
       const changeSpec = (fields: Partial<DishSpec>, drop: readonly (keyof DishSpec)[] = []): void => {
         const { draft } = get();
         if (!draft) return;
-        const spec: DishSpec = { ...draft.spec, ...fields };
+        const spec: DishSpec = { ...draft.spec, ...withOneSoak(draft.spec, fields) };
         for (const key of drop) Reflect.deleteProperty(spec, key);
         put({ ...draft, spec });
       };

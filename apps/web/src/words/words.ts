@@ -183,6 +183,7 @@ export const DOUBT: Readonly<Record<DoubtPart['code'], string>> = {
   grainMass: 'how full the cup was',
   grainMoisture: 'how dry the grain is',
   bag: 'how much this bag drinks',
+  kitchen: 'a kitchen we have not met',
   hobPower: 'how hot this burner is',
   lidLeak: 'how tight the lid is',
   broughtIn: 'how wet the base still is',

@@ -109,7 +109,12 @@ export function answerPlan(plan: CompletePlan): Result<Answer, readonly PlanProb
   const pour = pours.at(-1) ?? pourOf(plan.pourWith, solution.pourWaterG);
   const liquidG = Math.max(0, solution.pourWaterG) + broughtG;
   const absorbed = solution.terms.find((t) => t.kind === 'absorbed')?.g ?? 0;
-  const filling = { liquidMl: liquidG, broughtMl: broughtG, grainCookedG: plan.grainG + absorbed };
+  const filling = {
+    liquidMl: liquidG,
+    broughtMl: broughtG,
+    grainCookedG: plan.grainG + absorbed,
+    bedW: solution.bedW,
+  };
   const standing = levels(plan, filling);
   const tooFull = doesNotFit(plan, standing);
   if (tooFull) return fail([tooFull]);
@@ -162,7 +167,7 @@ function heldSolution(plan: CompletePlan, free: Solution, broughtG: number): Sol
   const waterG =
     plan.holdTo === undefined
       ? Math.max(0, free.pourWaterG + (plan.leanMl * plan.pourWith.densityGPerMl * plan.pourWith.water) / 100)
-      : ruleWaterG(plan, plan.holdTo, broughtG);
+      : ruleWaterG(plan, plan.holdTo, free, broughtG);
   const held = solvePour(plan, moistureFor(plan, waterG, free));
   const goes = total(held.terms.filter((t) => t.side === 'goesTo'));
   const missing = held.pourWaterG - waterG;

@@ -1,3 +1,4 @@
+import { KITCHEN_SPREAD } from '../calibration/values.generated.js';
 import { lidLoss } from '../heat/equipment.js';
 import { holdsBoil, surplusW, type Surroundings } from '../heat/steam.js';
 import type { Stage } from '../method/stage.js';
@@ -10,7 +11,8 @@ import { surroundings } from '../plan/surroundings.js';
 
 /** What is not known exactly, and how many grams of the pour hang on it (one standard deviation). */
 export interface DoubtPart {
-  readonly code: 'grainMass' | 'grainMoisture' | 'bag' | 'hobPower' | 'lidLeak' | 'broughtIn' | 'timing';
+  readonly code:
+    'grainMass' | 'grainMoisture' | 'bag' | 'kitchen' | 'hobPower' | 'lidLeak' | 'broughtIn' | 'timing';
   readonly g: number;
 }
 
@@ -27,6 +29,8 @@ export const SPREAD = {
   grainWeighed: 0.01,
   moisturePoints: 1,
   bagShare: 0.05,
+  /** What a kitchen that was not met carries from pot to pot, share of what is drunk: how far left-out pots are off. */
+  kitchen: KITCHEN_SPREAD,
   hobPower: 0.15,
   hobMeasured: 0.05,
   lidLeak: 0.4,
@@ -66,6 +70,7 @@ export function doubtOf(plan: CompletePlan, solution: Solution, targetMoisture: 
     { code: 'grainMass', g: absorbed * (plan.grainWeighed ? SPREAD.grainWeighed : SPREAD.grainByCup) },
     { code: 'grainMoisture', g: (plan.grainG * SPREAD.moisturePoints * (targetW + 1)) / 100 },
     { code: 'bag', g: absorbed * SPREAD.bagShare },
+    { code: 'kitchen', g: absorbed * SPREAD.kitchen },
     { code: 'hobPower', g: powerG },
     { code: 'lidLeak', g: Math.hypot(leakG * SPREAD.lidLeak, lidG * lidSpread) },
     { code: 'broughtIn', g: base.reduce((sum, t) => sum + t.g, 0) * baseSpread },

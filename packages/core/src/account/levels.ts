@@ -1,3 +1,5 @@
+import { asSoldW } from '../grain/moisture.js';
+import { DRY_G_PER_ML } from '../grain/wetting.js';
 import { heightMm, openingM2 } from '../heat/equipment.js';
 import { inPot } from '../plan/base.js';
 import type { CompletePlan } from '../plan/planInput.js';
@@ -5,7 +7,7 @@ import type { CompletePlan } from '../plan/planInput.js';
 /** How high things stand in this pot, mm from its floor, for drawing it and for checking that it fits. */
 export interface Levels {
   readonly potMm: number;
-  /** The settled raw grain with what lies among it. */
+  /** The settled grain as the liquid meets it, with what lies among it. */
   readonly grainMm: number;
   /** The surface of the liquid when it is poured. */
   readonly liquidMm: number;
@@ -57,21 +59,27 @@ const othersMl = (plan: CompletePlan): number =>
     0,
   );
 
-/** Free liquid that stands `aboveMm` over the settled grain, ml. */
-export const liquidAtLevel = (plan: CompletePlan, aboveMm: number): number =>
-  (plan.grainG / plan.grain.densityGPerMl) * PORES + aboveMm * perMm(plan);
+/** The settled bed as the liquid meets it, ml: a soak or a stew that it took up has swollen raw grain to `bedW`. */
+const bedMl = ({ grain, grainG }: CompletePlan, bedW: number): number =>
+  ((grainG / grain.densityGPerMl) * (1 / DRY_G_PER_ML + bedW)) / (1 / DRY_G_PER_ML + asSoldW(grain));
+
+/** Free liquid that stands `aboveMm` over a settled bed of grain at `bedW`, ml. */
+export const liquidAtLevel = (plan: CompletePlan, aboveMm: number, bedW: number): number =>
+  bedMl(plan, bedW) * PORES + aboveMm * perMm(plan);
 
 export interface Filling {
   /** Free liquid once the pour is in, ml, and the part of it that is not poured. */
   readonly liquidMl: number;
   readonly broughtMl: number;
   readonly grainCookedG: number;
+  /** W of the grain that the liquid is poured on. */
+  readonly bedW: number;
 }
 
 /** Levels in a straight-sided pot of this width. */
-export function levels(plan: CompletePlan, { liquidMl, broughtMl, grainCookedG }: Filling): Levels {
+export function levels(plan: CompletePlan, { liquidMl, broughtMl, grainCookedG, bedW }: Filling): Levels {
   const mm = perMm(plan);
-  const grainMl = plan.grainG / plan.grain.densityGPerMl;
+  const grainMl = bedMl(plan, bedW);
   const otherMl = othersMl(plan);
   const startMl = Math.max(grainMl, grainMl * (1 - PORES) + liquidMl) + otherMl;
   const cookedMl = grainCookedG / COOKED_G_PER_ML + otherMl;
@@ -89,7 +97,7 @@ export function levels(plan: CompletePlan, { liquidMl, broughtMl, grainCookedG }
     aboveGrainMm,
     joints: aboveGrainMm / JOINT_MM,
     halfInches: aboveGrainMm / HALF_INCH_MM,
-    cornersMl: Math.max(0, liquidAtLevel(plan, 0) - broughtMl),
+    cornersMl: Math.max(0, liquidAtLevel(plan, 0, bedW) - broughtMl),
     cookedMm: cookedMl / mm,
     fullShare: startMl / plan.vessel.volumeMl,
     swollenShare: cookedMl / plan.vessel.volumeMl,

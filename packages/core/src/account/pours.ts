@@ -1,4 +1,5 @@
 import type { Ingredient } from '../larder/composition.js';
+import { drinksG, KEPT_BY_AT_MOST } from './drinks.js';
 import { dryBasis, dryMatter } from '../grain/moisture.js';
 import { shiftOf, targetMoisture, TEXTURE_BANDS } from '../grain/texture.js';
 import type { CompletePlan } from '../plan/planInput.js';
@@ -56,15 +57,17 @@ export const saltOf = (plan: CompletePlan, pour: Pour): number =>
 const liquidOf = (plan: CompletePlan, pour: Pour): Ingredient =>
   pour.ingredientId === plan.pourWith.id ? plan.pourWith : plan.thenWith;
 
-/** Hot liquid to keep ready for a doubt of so many grams of water. */
+/** Hot liquid to keep ready for a doubt of so many grams of water, never more than half of what the grain drinks. */
 export function keepBy(
   pour: Pour,
   plan: CompletePlan,
   sigmaG: number,
 ): { readonly g: number; readonly ml: number } {
   const liquid = liquidOf(plan, pour);
-  const liquidMl = (sigmaG * 100) / liquid.water / liquid.densityGPerMl;
-  const ml = Math.max(KEEP_BY_STEP_ML, Math.ceil(liquidMl / KEEP_BY_STEP_ML) * KEEP_BY_STEP_ML);
+  const steps = (waterG: number): number =>
+    (waterG * 100) / liquid.water / liquid.densityGPerMl / KEEP_BY_STEP_ML;
+  const most = Math.floor(steps(KEPT_BY_AT_MOST * drinksG(plan)));
+  const ml = KEEP_BY_STEP_ML * Math.max(1, Math.min(most, Math.ceil(steps(sigmaG))));
   return { ml, g: ml * liquid.densityGPerMl };
 }
 

@@ -23,21 +23,21 @@ const LEVEL_MM: Partial<Readonly<Record<Rule, number>>> = {
 };
 
 /** Water a rule pours, g: by the cup of grain, by the level over it in this pot, or none. */
-export function ruleWaterG(plan: CompletePlan, rule: Rule, broughtG: number): number {
+export function ruleWaterG(plan: CompletePlan, rule: Rule, solution: Solution, broughtG: number): number {
   const waterPerMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
   const ratio = RATIO[rule];
   if (ratio !== undefined) return (ratio * plan.grainG * waterPerMl) / plan.grain.densityGPerMl;
   const level = LEVEL_MM[rule];
   if (level === undefined) return 0;
   // A finger is laid on the grain with everything in: what the base brings stands there already.
-  return Math.max(0, liquidAtLevel(plan, level) - broughtG) * waterPerMl;
+  return Math.max(0, liquidAtLevel(plan, level, solution.bedW) - broughtG) * waterPerMl;
 }
 
 /** Every rule in this pot. */
 export function otherRules(plan: CompletePlan, solution: Solution, broughtG: number): readonly RuleAnswer[] {
   const waterPerMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
   return RULES.map((rule) => {
-    const waterG = ruleWaterG(plan, rule, broughtG);
+    const waterG = ruleWaterG(plan, rule, solution, broughtG);
     const moisture = moistureFor(plan, waterG, solution);
     return { rule, ml: waterG / waterPerMl, moisture, texture: textureOf(plan, moisture) };
   });

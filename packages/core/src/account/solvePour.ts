@@ -1,5 +1,5 @@
 import { dryBasis, dryMatter, wetBasis } from '../grain/moisture.js';
-import { clingingPerG, startW } from '../grain/preparing.js';
+import { clingingPerG, startW, wettedW } from '../grain/preparing.js';
 import { targetMoisture } from '../grain/texture.js';
 import { ingredientTerms } from './ingredientTerms.js';
 import type { CompletePlan } from '../plan/planInput.js';
@@ -16,6 +16,8 @@ export interface Solution {
   readonly pourWaterG: number;
   /** Cooked moisture it was solved for, wet basis %. */
   readonly moisture: number;
+  /** W of the grain that the liquid is poured on: after its soak, or after the stew that it has taken up. */
+  readonly bedW: number;
   /** How the iteration ended. */
   readonly ended: 'converged' | 'limitReached';
 }
@@ -23,7 +25,9 @@ export interface Solution {
 /** The pour is solved to this, g: a milligram. */
 const CLOSE_ENOUGH_G = 1e-3;
 /** Rounds of repeated substitution at most; three are usual. */
-const MOST_ROUNDS = 30;
+const MOST_ROUNDS = 40;
+/** So many of them before the gap between too little and too much is halved instead. */
+const SUBSTITUTIONS = 8;
 
 /**
  * Solves the water account for the pour: absorbed + steam + held + drunk − brought − clinging.
@@ -34,7 +38,8 @@ const MOST_ROUNDS = 30;
 export function solvePour(plan: CompletePlan, moisture = targetMoisture(plan, plan.texture).aim): Solution {
   const fixed = [...grainTerms(plan, moisture), ...ingredientTerms(plan)];
   const { steam, pourWaterG, ended } = balance(plan, moisture, needOf(fixed));
-  return { terms: [...fixed, ...steamTerms(steam)], steam, pourWaterG, moisture, ended };
+  const bedW = steam.find((s) => s.act === 'fryDry')?.grainW ?? wettedW(plan);
+  return { terms: [...fixed, ...steamTerms(steam)], steam, pourWaterG, moisture, bedW, ended };
 }
 
 const needOf = (terms: readonly Term[]): number =>
@@ -44,12 +49,17 @@ type Balance = Pick<Solution, 'steam' | 'pourWaterG' | 'ended'>;
 
 function balance(plan: CompletePlan, moisture: number, needed: number): Balance {
   let pour = needed;
+  let low = -Infinity;
+  let high = Infinity;
   let steam = stageSteam(plan, pour, moisture);
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     const next = needed + sumOf(steam);
-    const moved = Math.abs(next - pour);
-    pour = next;
-    if (moved < CLOSE_ENOUGH_G) return { steam, pourWaterG: pour, ended: 'converged' };
+    if (Math.abs(next - pour) < CLOSE_ENOUGH_G) return { steam, pourWaterG: next, ended: 'converged' };
+    if (next > pour) low = Math.max(low, pour);
+    else high = Math.min(high, pour);
+    // A strong ring drives off more the more is poured: where substitution swings or creeps, the gap is halved.
+    const isSlow = round >= SUBSTITUTIONS || next <= low || next >= high;
+    pour = isSlow && Number.isFinite(low + high) ? (low + high) / 2 : next;
     steam = stageSteam(plan, pour, moisture);
   }
   // The terms must close on the pour that is returned, so the last steam is summed once more.

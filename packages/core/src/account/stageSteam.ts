@@ -3,10 +3,11 @@ import { isWet, plannedMin, type Stage } from '../method/stage.js';
 import { contentsOf } from './contents.js';
 import { dryBasis } from '../grain/moisture.js';
 import type { CompletePlan } from '../plan/planInput.js';
-import { drinkingHere, drinks, drinksOnTheWay, GAPS_FULL } from './steamDrinking.js';
+import { drinkingHere, drinks, drinksOnTheWay } from './steamDrinking.js';
 import { fryDry } from './steamFryDry.js';
 import { pressure, pressureUp, release } from './steamUnderPressure.js';
 import { add, entry, factsOf, SERVING_MIN, type StageSteam, type Walk } from './steamWalk.js';
+import { endsAtSurface } from '../method/stage.js';
 import { surroundings } from '../plan/surroundings.js';
 
 /** The pot is held at a full boil this long to see bubbles all over and stir once, min †. */
@@ -66,7 +67,7 @@ function heated(walk: Walk, stage: Stage): void {
   const { rate, holds } = walk.facts.rates[walk.index] ?? { rate: 0, holds: false };
   if (stage.heat === 'off') return rest(walk, stage);
   const waitsForBoil = stage.act === 'boil';
-  const untilDrunk = stage.end.kind === 'flip' || (stage.end.kind === 'sign' && stage.end.sign in GAPS_FULL);
+  const untilDrunk = stage.end.kind === 'flip';
   const limit = waitsForBoil || untilDrunk ? undefined : plannedMin(stage);
   const up = comeUp(at, stage, walk.kJPerK, walk.tempC, limit);
   if (up.minutes > 0) drinksOnTheWay(walk, walk.tempC, up.tempC, up.minutes);
@@ -78,7 +79,7 @@ function heated(walk: Walk, stage: Stage): void {
       : Math.max(0, plannedMin(stage) - up.minutes);
   const boiled = up.boils ? atBoil : 0;
   drinks(walk, boiled);
-  const needsBoil = waitsForBoil || untilDrunk;
+  const needsBoil = waitsForBoil || untilDrunk || endsAtSurface(stage);
   if (up.boils && !needsBoil && !holds) {
     const standing = standingSteam(at, stage, boiled, walk.kJPerK, walk.tempC);
     walk.tempC = standing.tempC;

@@ -1,20 +1,14 @@
 import { LID_FILM_G_PER_M2 } from '../heat/constants.js';
 import { openingM2 } from '../heat/equipment.js';
-import { plannedMin, type Sign, type Stage } from '../method/stage.js';
+import { plannedMin, type Stage } from '../method/stage.js';
 import { soakRate, SOAKS_TO_C } from '../grain/soaking.js';
 import { swelling } from '../grain/swelling.js';
 import { rateAt } from '../grain/uptake.js';
 import type { Walk } from './steamWalk.js';
 import { filmed, GAPS_PER_ML, gapsPerDryG, percolating } from '../grain/wetting.js';
 
-/** Share of the gaps among the grain still full of liquid when this is seen at the surface †. */
-export const GAPS_FULL: Partial<Readonly<Record<Sign | 'flip', number>>> = {
-  stewTakenUp: 0.15,
-  levelWithGrain: 1,
-  holes: 0.6,
-  absorbed: 0.15,
-  flip: 0.1,
-};
+/** Share of the gaps among the grain still full of liquid when a stew is taken up, and when a rice cooker flips †. */
+export const GAPS_FULL = { stewTakenUp: 0.15, flip: 0.1 } as const;
 
 /** So many minutes under liquid at the boil. */
 export function drinks(walk: Walk, minutes: number): void {
@@ -42,14 +36,12 @@ export function drinksOnTheWay(walk: Walk, fromC: number, toC: number, minutes: 
 const WAY_STEPS = 6;
 
 /**
- * Minutes at the boil until the sign is seen: until what is still free only fills so much of the gaps among the
- * grain. The last of it is drunk slowly, for only films reach the grain above it: the same law as in the pot over
+ * Minutes at the boil until it flips: until what is still free only fills so much of the gaps among the grain. The last of it is drunk slowly, for only films reach the grain above it: the same law as in the pot over
  * time, for one bed.
  */
 export function drinkingHere(walk: Walk, stage: Stage): number {
   const { at, targetW, facts } = walk;
-  const sign = stage.end.kind === 'sign' ? stage.end.sign : 'flip';
-  const share = GAPS_FULL[sign] ?? 0;
+  const share = GAPS_FULL.flip;
   const { dryG } = facts;
   // What will be steam later on is free liquid now.
   const lasts = targetW + laterSteamG(walk, stage) / dryG;

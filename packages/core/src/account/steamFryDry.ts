@@ -20,7 +20,7 @@ export function fryDry(walk: Walk, stage: Stage): void {
   const up = comeUp(at, stage, kJPerK, coolC, plannedMin(stage));
   const rate = boilingSteamRate(at, stage);
   const thereG = stewG(plan) - up.steamG;
-  const gaps = (GAPS_FULL.stewTakenUp ?? 0) * gapsPerDryG(walk.w) * facts.dryG;
+  const gaps = GAPS_FULL.stewTakenUp * gapsPerDryG(walk.w) * facts.dryG;
   const drinksG = facts.dryG * facts.perMin * (facts.fullW - walk.w);
   const timed = stage.end.kind === 'minutes';
   const most = plannedMin(stage) - up.minutes;

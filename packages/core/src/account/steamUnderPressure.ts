@@ -1,26 +1,26 @@
-import { WHISTLE_G } from '../heat/constants.js';
 import { heatLoss } from '../heat/equipment.js';
-import { comeUp, pressureBoil, purgeG, surplusW } from '../heat/steam.js';
+import { comeUp, pressureBoil, purgeG, surplusW, whistleG } from '../heat/steam.js';
 import { plannedMin, type Stage } from '../method/stage.js';
 import { add, type Walk } from './steamWalk.js';
 
-/** To the boil under the locked lid, the air driven out, then up to pressure; a whistle lets the first steam go. */
+/**
+ * To the boil under the locked lid, the air driven out, then up to pressure. The first whistle lets its steam go as the
+ * ring makes it: the weight lifts and falls, and the pot stays near its pressure.
+ */
 export function pressureUp(walk: Walk, stage: Stage, contentsMl: number): void {
   const { at } = walk;
   const up = comeUp(at, stage, walk.kJPerK, walk.tempC);
   const top = pressureBoil(at, stage);
   const power = surplusW(at, stage, top.tempC);
   const higher = (walk.kJPerK * (top.tempC - at.boil.tempC) * 1000) / Math.max(1, power) / 60;
-  const whistled = stage.end.kind === 'sign' && stage.end.sign === 'firstWhistle' ? WHISTLE_G : 0;
-  walk.tempC = top.tempC - (whistled * top.latentKJPerKg) / 1000 / walk.kJPerK;
+  const whistled = stage.end.kind === 'sign' && stage.end.sign === 'firstWhistle' ? whistleG() : 0;
+  const hissing = (whistled * top.latentKJPerKg) / Math.max(1, power) / 60;
+  walk.tempC = top.tempC;
   const g = up.steamG + purgeG(at.vessel, contentsMl) + whistled;
-  add(walk, stage, up.minutes + higher, g, 0, up.boils && power > 0);
+  add(walk, stage, up.minutes + higher + hissing, g, 0, up.boils && power > 0);
 }
 
-/**
- * At pressure. A thermostat lets nothing go. A weight lets go what the ring gives beyond the losses, once the pot
- * is back at the temperature its last whistle took from it.
- */
+/** At pressure. A thermostat lets nothing go. A weight lets go what the ring gives beyond the losses. */
 export function pressure(walk: Walk, stage: Stage): void {
   const { at } = walk;
   const top = pressureBoil(at, stage);
@@ -31,7 +31,7 @@ export function pressure(walk: Walk, stage: Stage): void {
   }
   const missingKJ = Math.max(0, (top.tempC - walk.tempC) * walk.kJPerK);
   if (stage.end.kind === 'count') {
-    const g = stage.end.count * WHISTLE_G;
+    const g = stage.end.count * whistleG();
     const minutes = (missingKJ * 1000 + g * top.latentKJPerKg) / Math.max(1, power) / 60;
     walk.tempC = top.tempC;
     return add(walk, stage, minutes, g, (power * 60) / top.latentKJPerKg, power > 0);

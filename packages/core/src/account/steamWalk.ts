@@ -17,6 +17,8 @@ export interface StageSteam {
   readonly g: number;
   /** The rate at the boil, g/min; 0 for a stage that only warms or rests. */
   readonly ratePerMin: number;
+  /** What the grain has drunk by its end under liquid, W. */
+  readonly grainW: number;
   /** False when a stage that should reach the boil cannot. */
   readonly boils: boolean;
 }
@@ -101,7 +103,7 @@ export const add = (
   rate: number,
   boils: boolean,
 ): void => {
-  walk.steam.push(entry(id, act, minutes, g, rate, boils));
+  walk.steam.push(entry(id, act, minutes, g, rate, boils, walk.w));
 };
 
 /** One literal for every entry: a spread here costs more than the physics. */
@@ -112,4 +114,5 @@ export const entry = (
   g: number,
   ratePerMin: number,
   boils: boolean,
-): StageSteam => ({ stageId, act, minutes, g, ratePerMin, boils });
+  grainW = 0,
+): StageSteam => ({ stageId, act, minutes, g, ratePerMin, grainW, boils });

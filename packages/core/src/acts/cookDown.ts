@@ -1,11 +1,8 @@
-import { CP_WATER } from '../heat/constants.js';
+import { BASE_HEAT, CP_WATER } from '../heat/constants.js';
 import { plannedMin, type Stage } from '../method/stage.js';
 import { baseAccount } from '../plan/base.js';
 import { surroundings } from '../plan/surroundings.js';
-import { DRY_PATIENCE_MIN, DRY_STEP_MIN, fatKJPerK, ringOf, rises, type Dry } from './dryPot.js';
-
-/** A base is mostly water: its heat against as much water †. */
-const BASE_HEAT = 0.9;
+import { DRY_PATIENCE_MIN, DRY_STEP_MIN, fryingKJPerK, ringOf, rises, type Dry } from './dryPot.js';
 
 /**
  * Cooking a base down: cold into the fat, up to the boil, then everything the ring gives beyond the losses drives
@@ -17,7 +14,7 @@ export function cooksDown(dry: Dry, stage: Stage): { readonly minutes: number; r
   const pool = Math.max(1e-9, bringsG + drivenOffG);
   const { boil } = surroundings(plan);
   const baseKJ = (wentInG * CP_WATER * BASE_HEAT) / 1000;
-  const kJPerK = fatKJPerK(plan) + baseKJ;
+  const kJPerK = fryingKJPerK(plan) + baseKJ;
   if (dry.drivenG === undefined) {
     dry.tempC = ((kJPerK - baseKJ) * dry.tempC + baseKJ * plan.roomC) / kJPerK;
     dry.drivenG = 0;

@@ -1,7 +1,6 @@
-import { CP_FAT } from '../heat/constants.js';
-import { lossPerK, netPower, potHeatCapacity } from '../heat/equipment.js';
+import { lossPerK, netPower } from '../heat/equipment.js';
 import type { Stage } from '../method/stage.js';
-import { inPot } from '../plan/base.js';
+import { fatKJPerK, inPot } from '../plan/base.js';
 import type { CompletePlan } from '../plan/planInput.js';
 import { surroundings } from '../plan/surroundings.js';
 
@@ -21,12 +20,8 @@ export interface Dry {
   drivenG: number | undefined;
 }
 
-/** Heat capacity of the pot with its fat, kJ/K. */
-export function fatKJPerK(plan: CompletePlan): number {
-  let g = 0;
-  for (const i of inPot(plan)) g += (i.g * i.ingredient.fat) / 100;
-  return potHeatCapacity(plan.vessel) + (g * CP_FAT) / 1000;
-}
+/** Heat capacity of what fries in the pot once it is in, kJ/K. */
+export const fryingKJPerK = (plan: CompletePlan): number => fatKJPerK(plan, inPot(plan));
 
 /** The ring under an open pot: what it gives and what the pot loses to the room, kJ/min and kJ/min·K. */
 export interface Ring {

@@ -1,7 +1,15 @@
 import { CP_GRAIN_SOLIDS } from '../heat/constants.js';
 import type { Stage } from '../method/stage.js';
 import { colourOf, coloursPerMin, type Colour } from './colour.js';
-import { DRY_PATIENCE_MIN, DRY_STEP_MIN, fatKJPerK, ringOf, rises, STIRRED_C, type Dry } from './dryPot.js';
+import {
+  DRY_PATIENCE_MIN,
+  DRY_STEP_MIN,
+  fryingKJPerK,
+  ringOf,
+  rises,
+  STIRRED_C,
+  type Dry,
+} from './dryPot.js';
 
 /** Noodles are thin: they colour faster than grain, by this much †. */
 const NOODLES_COLOUR = 1.5;
@@ -23,7 +31,7 @@ export function friesNoodles(
     wanted = Math.max(wanted, waits);
   }
   if (g === 0) return undefined;
-  const fatKJ = fatKJPerK(plan);
+  const fatKJ = fryingKJPerK(plan);
   const kJPerK = fatKJ + (g * CP_GRAIN_SOLIDS) / 1000;
   dry.tempC = (fatKJ * dry.tempC + (kJPerK - fatKJ) * plan.roomC) / kJPerK;
   const ring = ringOf(dry.plan, stage);

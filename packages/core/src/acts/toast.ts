@@ -4,7 +4,15 @@ import { CP_GRAIN_SOLIDS, CP_WATER } from '../heat/constants.js';
 import { plannedMin, type Stage } from '../method/stage.js';
 import { surroundings } from '../plan/surroundings.js';
 import { colourOf, coloursPerMin, WAITS_FOR, type Colour } from './colour.js';
-import { DRY_PATIENCE_MIN, DRY_STEP_MIN, fatKJPerK, ringOf, rises, STIRRED_C, type Dry } from './dryPot.js';
+import {
+  DRY_PATIENCE_MIN,
+  DRY_STEP_MIN,
+  fryingKJPerK,
+  ringOf,
+  rises,
+  STIRRED_C,
+  type Dry,
+} from './dryPot.js';
 
 /**
  * Dry grain or noodles in fat: the water that clings goes first, then they colour by their temperature, which the
@@ -16,8 +24,8 @@ export function toasts(
 ): { readonly minutes: number; readonly colourValue: number; readonly colour: Colour; readonly w: number } {
   const { plan } = dry;
   const dryG = dryMatter(plan.grain, plan.grainG);
-  const kJPerK = fatKJPerK(plan) + (dryG * (CP_GRAIN_SOLIDS + CP_WATER * startW(plan))) / 1000;
-  const fatKJ = fatKJPerK(plan);
+  const kJPerK = fryingKJPerK(plan) + (dryG * (CP_GRAIN_SOLIDS + CP_WATER * startW(plan))) / 1000;
+  const fatKJ = fryingKJPerK(plan);
   dry.tempC = (fatKJ * dry.tempC + (kJPerK - fatKJ) * plan.roomC) / kJPerK;
   const { boil } = surroundings(plan);
   let clings = plan.grainG * Math.max(0, clingingPerG({ ...plan, toast: 'none' }) - clingingPerG(plan));

@@ -1,13 +1,19 @@
+import { SHIMMERS_C } from '../heat/constants.js';
 import type { Stage } from '../method/stage.js';
-import { DRY_PATIENCE_MIN, DRY_STEP_MIN, fatKJPerK, ringOf, rises, STIRRED_C, type Dry } from './dryPot.js';
-
-/** Fat shimmers here, °C †. */
-const SHIMMERS_C = 150;
+import {
+  DRY_PATIENCE_MIN,
+  DRY_STEP_MIN,
+  fryingKJPerK,
+  ringOf,
+  rises,
+  STIRRED_C,
+  type Dry,
+} from './dryPot.js';
 
 /** Minutes until the fat is shimmers, or the cook's own minutes. */
 export function warmsFat(dry: Dry, stage: Stage): number {
   const most = stage.end.kind === 'minutes' ? stage.end.minutes : DRY_PATIENCE_MIN;
-  const kJPerK = fatKJPerK(dry.plan);
+  const kJPerK = fryingKJPerK(dry.plan);
   const ring = ringOf(dry.plan, stage);
   let minutes = 0;
   while (minutes < most && (stage.end.kind === 'minutes' || dry.tempC < SHIMMERS_C)) {

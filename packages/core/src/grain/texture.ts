@@ -1,5 +1,7 @@
 import type { Grain } from '../larder/grains.js';
-import { METHOD_SHIFT } from '../method/methods.js';
+import { points } from '../calibration/calibrated.js';
+import type { Calibrated } from '../calibration/priors.js';
+import { METHOD_SHIFT, type Method } from '../method/methods.js';
 import type { Prepared } from './preparing.js';
 import { soakedShare } from './soaking.js';
 
@@ -19,17 +21,44 @@ export const TEXTURE_BANDS: Readonly<Record<Texture, readonly [number, number]>>
 /** Families whose texture depends on how evenly the pot is steamed: METHOD_SHIFT says why bran does not. */
 const SHIFTED_BY_METHOD: ReadonlySet<Grain['family']> = new Set<Grain['family']>(['white', 'parboiled']);
 
+/** Which calibrated value a grain's scale goes by. */
+const SCALE: Readonly<Partial<Record<Grain['scale'], Calibrated>>> = {
+  ordinary: 'target.ordinary',
+  short: 'target.short',
+  aromaticLow: 'target.aromaticLow',
+  parboiled: 'target.parboiled',
+  whole: 'target.whole',
+  small: 'target.small',
+};
+
+/** Which calibrated value a method goes by, where the table of practice has pots of it. */
+const SEALED: Readonly<Partial<Record<Method, Calibrated>>> = {
+  stewSteam: 'sealed.stew',
+};
+
+function methodShift(method: Method): number {
+  const name = SEALED[method];
+  return METHOD_SHIFT[method] + (name === undefined ? 0 : points(name));
+}
+
 /** Points this grain, prepared and cooked this way, stands above the white-grain scale. */
 export function shiftOf(plan: Prepared): number {
-  const method = SHIFTED_BY_METHOD.has(plan.grain.family) ? METHOD_SHIFT[plan.method] : 0;
-  const soaked = plan.grain.soakedShift * soakedShare(plan);
+  const method = SHIFTED_BY_METHOD.has(plan.grain.family) ? methodShift(plan.method) : 0;
+  const scale = SCALE[plan.grain.scale];
+  const perSoak =
+    plan.grain.soakedShift + (plan.grain.scale === 'parboiled' ? points('target.parboiledSoaked') : 0);
+  const soaked = perSoak * soakedShare(plan);
   // A boil-down pot and a soaked long grain are one finding met twice: the larger counts, not both.
-  return plan.grain.textureShift + (method > 0 ? Math.max(method, soaked) : soaked + method);
+  return (
+    plan.grain.textureShift +
+    (scale === undefined ? 0 : points(scale)) +
+    (method > 0 ? Math.max(method, soaked) : soaked + method)
+  );
 }
 
 /**
  * Cooked moisture of a texture step for this grain, wet basis %: lower edge, middle, upper edge.
- * @example targetMoisture(plan, 2) // { low: 67, aim: 68.5, high: 70 }
+ * @example targetMoisture(plan, 3).low === targetMoisture(plan, 2).high // true
  */
 export function targetMoisture(plan: Prepared, texture: Texture): { low: number; aim: number; high: number } {
   const [low, high] = TEXTURE_BANDS[texture];

@@ -1,3 +1,4 @@
+import { share } from '../calibration/calibrated.js';
 import { arrhenius } from '../heat/arrhenius.js';
 import type { Grain } from '../larder/grains.js';
 import { COOKING } from './kinetics.js';
@@ -14,6 +15,8 @@ const SOFT_FROM = 72;
 /** Uptake of a soaked and of a toasted grain against a plain one †. */
 const SOAKED_DRINKS = 0.6;
 const TOASTED_DRINKS = 0.9;
+/** Families whose rate the table of practice knows something about: what is poured on them must be gone when served. */
+const SLOW: ReadonlySet<Grain['family']> = new Set<Grain['family']>(['parboiled', 'wholegrain', 'small']);
 /** W of this grain when it has drunk all it can at the boil. */
 export const fullW = (grain: Grain): number =>
   Math.max(FULL_W, dryBasis(SOFT_FROM + grain.textureShift) + FULL_BEYOND_W);
@@ -26,7 +29,8 @@ export const rateAt = (tempC: number): number => arrhenius(COOKING.lowJPerMol, t
 
 /** Rate at which this grain, soaked and toasted as it is, drinks under liquid at 100 °C, per min of what it lacks. */
 export function drinksPerMin(plan: Prepared): number {
+  const slow = SLOW.has(plan.grain.family) ? share('uptake') : 1;
   const soaked = 1 + SOAKED_DRINKS * soakedShare(plan);
   const toasted = plan.toast === 'none' || plan.toast === 'coated' ? 1 : TOASTED_DRINKS;
-  return plan.grain.uptakePerMin * soaked * toasted;
+  return plan.grain.uptakePerMin * slow * soaked * toasted;
 }

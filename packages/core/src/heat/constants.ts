@@ -11,8 +11,16 @@ export const CP_GRAIN_SOLIDS = 1.55;
 /** Specific heat of fat, kJ/kgK †. */
 export const CP_FAT = 2;
 
+/** A base is mostly water: its heat against as much water †. */
+export const BASE_HEAT = 0.9;
+/** Fat shimmers here, °C †. */
+export const SHIMMERS_C = 150;
+
 /** Heat a pot of this wall takes to warm by one degree, kJ/K per m² of metal †. */
 export const WALL_KJ_PER_K_M2: Readonly<Record<'thin' | 'heavy', number>> = { thin: 4, heavy: 14 };
+
+/** Height of wall that a floor on the fire warms with it in a few minutes, mm: iron; steel half of it, aluminium more. */
+export const WALL_CONDUCTS_MM = 30;
 
 /** Heat lost through wall and lid to still kitchen air, W/m²K (convection and radiation together, 7–10 †). */
 export const LOSS_W_PER_M2K = 8.5;
@@ -44,7 +52,7 @@ export const CLOTH_HOLDS_G = 30;
 /** Share of a ring's power that still reaches a pot standing on a heat-spreader †. */
 export const SPREADER_SHARE = 0.8;
 
-/** Water let go by one whistle of a stovetop pressure cooker, g †. */
+/** Water let go by one whistle of a stovetop pressure cooker, g †, before the table of practice. */
 export const WHISTLE_G = 10;
 
 /** Gauge pressure held, kPa: a stovetop weight, and a multi-cooker on high and on low †. */
@@ -55,8 +63,8 @@ export const PURGE_VOLUMES = 3;
 /** Dry saturated steam at 100 °C, g per litre (IAPWS-IF97, region 2). */
 export const STEAM_G_PER_L = 0.598;
 
-/** Net power into a 20–24 cm pot by setting, W †. A household's own hob replaces them. */
-export const HOB_POWER_W = {
+/** Net power into a 20–24 cm pot by setting, W †, before the table of practice. A household's own hob replaces them. */
+export const RING_W = {
   high: 1100,
   mediumHigh: 850,
   medium: 520,
@@ -82,6 +90,11 @@ export const RICE_COOKER_WARM_W = 35;
 
 /** Width of pot those powers are given for, cm. */
 export const REFERENCE_DIAMETER_CM = 22;
+
+/** A pan wider than this is put on a wider ring, whose power goes with the floor of the pan †, cm. */
+export const WIDE_RING_FROM_CM = 26;
+/** The widest ring of a kitchen against the ordinary one †. */
+export const WIDEST_RING = 1.6;
 
 /** How much more of the heat a wider pot catches: power ∝ (diameter/reference)^n, by kind of hob †. */
 export const CAPTURE_EXPONENT = { gas: 0.35, electric: 0.2, induction: 0.1, builtIn: 0 } as const;

@@ -1,7 +1,11 @@
+import { share } from '../calibration/calibrated.js';
+import type { Calibrated } from '../calibration/priors.js';
 import {
   CAPTURE_EXPONENT,
   CAPTURE_LIMITS,
-  HOB_POWER_W,
+  RING_W,
+  WIDE_RING_FROM_CM,
+  WIDEST_RING,
   INSULATED_W_PER_M2K,
   LEAK_G_PER_MIN_M2,
   LOSS_W_PER_M2K,
@@ -10,6 +14,7 @@ import {
   RICE_COOKER_WARM_W,
   RICE_COOKER_W_PER_L,
   SPREADER_SHARE,
+  WALL_CONDUCTS_MM,
   WALL_KJ_PER_K_M2,
 } from './constants.js';
 
@@ -69,13 +74,40 @@ export interface HobSpec {
  */
 export const heatsItself = (kind: VesselKind): boolean => kind === 'multiCooker' || kind === 'riceCooker';
 
+const SETTING: Readonly<Record<Exclude<HeatSetting, 'off'>, Calibrated>> = {
+  high: 'power.open',
+  mediumHigh: 'power.open',
+  medium: 'power.medium',
+  low: 'power.low',
+  veryLow: 'power.low',
+};
+
+const RING_SETTINGS = Object.keys(SETTING) as (keyof typeof SETTING)[];
+
+/** How much more the ring gives that a pan so wide is put on, where the household has not said which. */
+const wideRing = (diameterCm: number): number =>
+  Math.min(WIDEST_RING, Math.max(1, (diameterCm / WIDE_RING_FROM_CM) ** 2));
+
+/** Net powers of an ordinary ring, or of one so many times as strong, W. */
+const ringPowers = (times = 1): HobSpec['powerW'] => ({
+  ...RING_W,
+  ...Object.fromEntries(RING_SETTINGS.map((heat) => [heat, RING_W[heat] * share(SETTING[heat]) * times])),
+});
+
+/** Net power into a 20–24 cm pot by setting, to the watt: what a new ring of a household begins with. */
+export const HOB_POWER_W = Object.fromEntries(
+  Object.entries(ringPowers()).map(([heat, watts]) => [heat, Math.round(watts)]),
+) as HobSpec['powerW'];
+
 /**
  * Net powers of a vessel's own heater, or of an ordinary ring, W.
- * @example defaultPowers({ kind: 'pot', volumeMl: 4000 }).high // 1100
+ * @example defaultPowers({ kind: 'pot', volumeMl: 4000, diameterCm: 22 }).off // 0
  */
-export function defaultPowers(vessel: Pick<VesselSpec, 'kind' | 'volumeMl'>): HobSpec['powerW'] {
+export function defaultPowers(
+  vessel: Pick<VesselSpec, 'kind' | 'volumeMl' | 'diameterCm'>,
+): HobSpec['powerW'] {
   if (vessel.kind === 'multiCooker') return MULTI_COOKER_W;
-  if (vessel.kind !== 'riceCooker') return HOB_POWER_W;
+  if (vessel.kind !== 'riceCooker') return ringPowers(wideRing(vessel.diameterCm));
   const cook = (RICE_COOKER_W_PER_L * vessel.volumeMl) / 1000;
   const warm = RICE_COOKER_WARM_W;
   return { high: cook, mediumHigh: cook, medium: cook, low: warm, veryLow: warm, off: 0 };
@@ -99,6 +131,16 @@ const wallM2 = (vessel: VesselSpec): number =>
 /** Heat the empty pot takes per degree, kJ/K. */
 export const potHeatCapacity = (vessel: VesselSpec): number =>
   WALL_KJ_PER_K_M2[vessel.wall] * (wallM2(vessel) + openingM2(vessel));
+
+/**
+ * Heat the floor of the empty pot takes per degree with as much of its wall as conducts meanwhile, kJ/K: what frying
+ * heats. A metal floor that warms steadily for t has warmed a wall of diffusivity a like 0.75 √(at) of it; two minutes in
+ * iron (2·10⁻⁵ m²/s) are three centimetres.
+ * @example fryingHeatCapacity(pot) < potHeatCapacity(pot) // true
+ */
+export const fryingHeatCapacity = (vessel: VesselSpec): number =>
+  WALL_KJ_PER_K_M2[vessel.wall] *
+  (openingM2(vessel) + wallM2(vessel) * Math.min(1, WALL_CONDUCTS_MM / heightMm(vessel)));
 
 /**
  * Power that reaches the food, W: the hob's setting times how much of the heat a pot this wide catches, less

@@ -1,6 +1,6 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import { airPressure, boilAt, boilUnder } from './atmosphere.js';
-import { HOB_POWER_W } from './constants.js';
+import { HOB_POWER_W } from './equipment.js';
 import type { HobSpec, VesselSpec } from './equipment.js';
 import { heatLoss, heightMm, netPower } from './equipment.js';
 import { boilingPoint, latentHeat, vapourPressure } from './saturation.js';

@@ -1,5 +1,6 @@
+import { share } from '../calibration/calibrated.js';
 import { boilUnder, type Boil } from './atmosphere.js';
-import { GAUGE_KPA, PURGE_VOLUMES, STEAM_G_PER_L } from './constants.js';
+import { GAUGE_KPA, PURGE_VOLUMES, STEAM_G_PER_L, WHISTLE_G } from './constants.js';
 import {
   heatLoss,
   leakPerM2,
@@ -200,6 +201,13 @@ export function gaugeKPa(vessel: VesselSpec, fire: Pick<Fire, 'heat'>): number {
 export const pressureBoil = (at: Surroundings, fire: Pick<Fire, 'heat'>): Boil =>
   boilUnder(at.boil.kPa + gaugeKPa(at.vessel, fire));
 
+/** Water let go by one whistle, g. */
+export const whistleG = (): number => WHISTLE_G * share('vent');
+
 /** Steam that drives the air out of the head-space before the vent closes, g. */
 export const purgeG = (vessel: VesselSpec, contentsMl: number): number =>
-  (PURGE_VOLUMES * STEAM_G_PER_L * Math.max(0, vessel.volumeMl - contentsMl)) / 1000;
+  ((vessel.kind === 'pressureCooker' ? share('vent') : 1) *
+    PURGE_VOLUMES *
+    STEAM_G_PER_L *
+    Math.max(0, vessel.volumeMl - contentsMl)) /
+  1000;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { boilAt } from './atmosphere.js';
-import { HOB_POWER_W } from './constants.js';
+import { HOB_POWER_W } from './equipment.js';
 import type { HobSpec, VesselSpec } from './equipment.js';
 import { boilingSteamRate, type Surroundings } from './steam.js';
 import { readWaterTest, withMeasured, type Measured, type WaterTest } from './waterTest.js';

@@ -122,32 +122,44 @@ export interface Release {
 const release = (state: State, available: number, drinks = 0): Release => ({ state, available, drinks });
 
 /**
+ * How wet a base is at each look, g of water per g of its fat-free solids †. Fresh tomato stands at 18, a passata at 12,
+ * and a tin of double concentrated paste at 3, which no frying makes drier than its look.
+ */
+export const LOOK_W: Readonly<Partial<Record<State, number>>> = {
+  softened: 9,
+  mushy: 5.5,
+  oilSeparated: 4,
+};
+/** A look is a moisture: what an ingredient still brings follows from its solids, up to what it brings uncooked. */
+export const LOOKED_AT = 1;
+
+/**
  * Share of its own water that an ingredient still brings by how far it was cooked down, and what drinkers
  * take. All † (from memory, kitchen trials of this project's model notes); the first state is the default.
  */
 export const RELEASE: Readonly<Record<Behaviour, readonly Release[]>> = {
   liquid: [release('withLiquid', 1)],
-  cultured: [release('withLiquid', 0.6), release('oilSeparated', 0.1)],
+  cultured: [release('withLiquid', 0.6), release('oilSeparated', LOOKED_AT)],
   // All of its water is in the pot; what its solids keep for themselves is the film term, counted there once.
-  coconutMilk: [release('withLiquid', 1), release('oilSeparated', 0.1)],
+  coconutMilk: [release('withLiquid', 1), release('oilSeparated', LOOKED_AT)],
   tomato: [
-    release('mushy', 0.3),
+    release('mushy', LOOKED_AT),
     release('withLiquid', 0.7),
-    release('softened', 0.5),
-    release('oilSeparated', 0.1),
+    release('softened', LOOKED_AT),
+    release('oilSeparated', LOOKED_AT),
   ],
   smoothTomato: [
     release('withLiquid', 0.8),
-    release('softened', 0.5),
-    release('mushy', 0.3),
-    release('oilSeparated', 0.1),
+    release('softened', LOOKED_AT),
+    release('mushy', LOOKED_AT),
+    release('oilSeparated', LOOKED_AT),
   ],
   onion: [release('translucent', 0.2), release('raw', 0.4), release('golden', 0.05), release('brown', 0)],
   softVegetable: [
-    release('softened', 0.5),
+    release('softened', LOOKED_AT),
     release('withLiquid', 0.6),
-    release('mushy', 0.3),
-    release('oilSeparated', 0.1),
+    release('mushy', LOOKED_AT),
+    release('oilSeparated', LOOKED_AT),
   ],
   hardVegetable: [release('raw', 0.05), release('softened', 0.03)],
   potato: [release('raw', 0, 0.05), release('softened', 0, 0)],

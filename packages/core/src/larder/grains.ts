@@ -1,4 +1,15 @@
 import type { Allergen, SourceId } from './composition.js';
+import {
+  WHITE,
+  LONG_AROMATIC,
+  LOW_AMYLOSE,
+  MEDIUM,
+  PARBOILED,
+  BROWN,
+  SMALL,
+  BULGUR,
+  type Habit,
+} from './habits.js';
 
 /** A grain: the reason for the pot. Moisture in g per 100 g as sold; W values are g water per g dry matter. */
 export interface Grain {
@@ -9,6 +20,8 @@ export interface Grain {
   readonly solids: number;
   readonly densityGPerMl: number;
   readonly family: 'white' | 'parboiled' | 'wholegrain' | 'small' | 'cracked';
+  /** Whose scale of cooked moisture it goes by: its class of amylose, or its family where the class decides nothing. */
+  readonly scale: 'ordinary' | 'medium' | 'short' | 'aromaticLow' | 'parboiled' | 'whole' | 'small';
   /** Saturation of a cold soak, W. */
   readonly soakedW: number;
   /** Rate of the cold soak at 22 °C, per minute. */
@@ -30,76 +43,6 @@ export interface Grain {
   readonly also: readonly string[];
   readonly source: SourceId;
 }
-
-type Habit = Pick<
-  Grain,
-  | 'family'
-  | 'soakedW'
-  | 'soakRatePerMin'
-  | 'uptakePerMin'
-  | 'textureShift'
-  | 'soakedShift'
-  | 'coveredMin'
-  | 'longestSoakMin'
->;
-
-/** Soaking and texture by family. All † (from memory); see docs/model.md. */
-const WHITE: Habit = {
-  family: 'white',
-  soakedW: 0.43,
-  soakRatePerMin: 0.07,
-  uptakePerMin: 0.075,
-  textureShift: 0,
-  soakedShift: 0,
-  coveredMin: 15,
-  longestSoakMin: 60,
-};
-const LONG_AROMATIC: Habit = { ...WHITE, soakedShift: 2 };
-/**
- * Low-amylose grain is tender, and sticks, at a lower moisture: the Japanese food tables give plain cooked short
- * grain 60 g of water in 100 g where the American ones give long grain 68 †.
- */
-const LOW_AMYLOSE: Habit = { ...WHITE, textureShift: -4 };
-const PARBOILED: Habit = {
-  family: 'parboiled',
-  soakedW: 0.6,
-  soakRatePerMin: 0.04,
-  uptakePerMin: 0.055,
-  textureShift: -1.5,
-  soakedShift: 0,
-  coveredMin: 20,
-  longestSoakMin: 180,
-};
-const BROWN: Habit = {
-  family: 'wholegrain',
-  soakedW: 0.4,
-  soakRatePerMin: 0.008,
-  uptakePerMin: 0.03,
-  textureShift: 1.5,
-  soakedShift: 0,
-  coveredMin: 40,
-  longestSoakMin: 720,
-};
-const SMALL: Habit = {
-  family: 'small',
-  soakedW: 0.43,
-  soakRatePerMin: 0.03,
-  uptakePerMin: 0.06,
-  textureShift: 1.5,
-  soakedShift: 0,
-  coveredMin: 18,
-  longestSoakMin: 720,
-};
-const BULGUR: Habit = {
-  family: 'cracked',
-  soakedW: 1,
-  soakRatePerMin: 0.05,
-  uptakePerMin: 0.08,
-  textureShift: 7,
-  soakedShift: 0,
-  coveredMin: 12,
-  longestSoakMin: 60,
-};
 
 function grain(
   id: string,
@@ -133,12 +76,12 @@ export const GRAINS: readonly Grain[] = [
   grain('longGrainWhite', 'Long-grain white rice', 11.6, 0.7, 0.782, WHITE, 'srLegacy', {
     cookedWater: 68.4,
   }),
-  grain('mediumGrainWhite', 'Medium-grain white rice', 12.9, 0.6, 0.824, WHITE, 'srLegacy', {
+  grain('mediumGrainWhite', 'Medium-grain white rice', 12.9, 0.6, 0.824, MEDIUM, 'srLegacy', {
     cookedWater: 68.6,
   }),
   grain('shortGrainWhite', 'Short-grain white rice', 13.3, 0.5, 0.845, LOW_AMYLOSE, 'srLegacy'),
   grain('basmati', 'Basmati rice', 11.6, 0.7, 0.782, LONG_AROMATIC, 'srLegacy'),
-  grain('jasmine', 'Jasmine rice', 12, 0.6, 0.782, LOW_AMYLOSE, 'srLegacy'),
+  grain('jasmine', 'Jasmine rice', 12, 0.6, 0.782, { ...LOW_AMYLOSE, scale: 'aromaticLow' }, 'srLegacy'),
   grain(
     'brokenWhite',
     'Broken white rice',
@@ -177,7 +120,7 @@ export const GRAINS: readonly Grain[] = [
     11.6,
     0.6,
     0.83,
-    { ...LOW_AMYLOSE, coveredMin: 12 },
+    { ...WHITE, coveredMin: 12 },
     'practice',
     {
       also: 'small aromatic rice, short aromatic rice',

@@ -1,5 +1,6 @@
 import type { Ingredient, Release, State } from './composition.js';
-import { RELEASE } from './composition.js';
+import { share } from '../calibration/calibrated.js';
+import { LOOK_W, LOOKED_AT, RELEASE, type Behaviour } from './composition.js';
 import { INGREDIENTS } from './ingredients.js';
 
 // Made when it is first asked: a page that only knows grains does not carry every ingredient.
@@ -26,4 +27,30 @@ export const statesOf = (ingredient: Ingredient): readonly State[] =>
  * @example releaseOf(ingredientById('onion'), 'translucent')?.state // 'translucent'
  */
 export const releaseOf = (ingredient: Ingredient, state: State): Release | undefined =>
-  RELEASE[ingredient.behaves].find((r) => r.state === state);
+  releasesOf(ingredient).find((r) => r.state === state);
+
+/**
+ * The largest share of its water that an ingredient can bring: what the fire can take from it.
+ * @example mostAvailable(ingredientById('tomato')) // 0.7
+ */
+export const mostAvailable = ({ behaves }: Ingredient): number =>
+  Math.max(...RELEASE[behaves].map((r) => (isLook(r) ? 0 : r.available)));
+
+/** Hard vegetables soften without letting go of their water: only what cooks down has looks. */
+const isLook = ({ state, available }: Release): boolean =>
+  LOOK_W[state] !== undefined && available === LOOKED_AT;
+
+/** What is poured is there whole; what it gives is no guess. */
+const WHOLE: ReadonlySet<Behaviour> = new Set<Behaviour>(['liquid', 'coconutMilk', 'fat']);
+
+/** What each state of an ingredient does to water, as far as the table of practice bears it out. */
+function releasesOf(ingredient: Ingredient): readonly Release[] {
+  const { behaves, water, solids } = ingredient;
+  const gives = WHOLE.has(behaves) ? 1 : share('release');
+  const most = Math.min(1, mostAvailable(ingredient) * gives);
+  return RELEASE[behaves].map((r) => {
+    const looksW = LOOK_W[r.state];
+    if (looksW === undefined || !isLook(r)) return { ...r, available: Math.min(1, r.available * gives) };
+    return { ...r, available: Math.min(most, (looksW * share('look') * solids) / water) };
+  });
+}

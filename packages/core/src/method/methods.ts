@@ -36,7 +36,8 @@ export const METHOD_SHIFT: Readonly<Record<Method, number>> = {
   stewSteam: -2,
   fryDry: -2,
   absorbButter: -2,
-  pressureCooker: -2,
+  // Whistles stir it and their steam is poured for: it is not poured drier (common practice).
+  pressureCooker: 0,
   multiCooker: -2,
   riceCooker: 0,
 };

@@ -110,3 +110,10 @@ const HANDS_ON: ReadonlySet<Act> = new Set([
  */
 export const isHandsOn = (stage: Stage): boolean =>
   HANDS_ON.has(stage.act) || (stage.act === 'drain' && stage.end.kind === 'sign');
+
+/** What is seen at the surface as the liquid goes down into the grain. */
+const SURFACE: ReadonlySet<Sign> = new Set<Sign>(['levelWithGrain', 'holes', 'absorbed']);
+
+/** True for a stage that ends when its liquid has gone down so far. */
+export const endsAtSurface = (stage: Stage): boolean =>
+  stage.end.kind === 'sign' && SURFACE.has(stage.end.sign);

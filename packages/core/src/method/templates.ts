@@ -30,7 +30,7 @@ const WAYS: Readonly<Record<Method, Make>> = {
   boilDown: (i) => [
     ...before(i),
     sign('boil', 'high', 'off', 'boilAllOver', 6),
-    sign('boilDown', i.timing.openBoilHeat ?? 'mediumHigh', 'off', 'holes', 7),
+    sign('boilDown', i.timing.openBoilHeat ?? 'mediumHigh', 'off', 'holes', i.min.boilDownMin),
     minutes('steam', i.timing.coveredHeat ?? (i.crust ? 'low' : 'veryLow'), 'cloth', i.min.coveredMin),
     minutes('rest', 'off', 'ajar', i.min.restMin),
   ],
@@ -65,7 +65,7 @@ const WAYS: Readonly<Record<Method, Make>> = {
   absorbButter: (i) => [
     ...before(i),
     sign('boil', 'high', 'off', 'boilAllOver', 6),
-    sign('boilDown', i.timing.openBoilHeat ?? 'mediumHigh', 'off', 'absorbed', 9),
+    sign('boilDown', i.timing.openBoilHeat ?? 'mediumHigh', 'off', 'absorbed', i.min.boilDownMin),
     sign('butter', 'low', 'off', 'fatShimmers', 1),
     minutes('steam', i.timing.coveredHeat ?? 'low', 'on', i.min.coveredMin),
     rest(i),
@@ -127,7 +127,8 @@ function before(
         ? minutes('drain', 'off', 'off', i.sieveMin)
         : sign('drain', 'off', 'off', 'drained', 1)),
     i.hasFat && sign('warmFat', 'medium', 'off', 'fatShimmers', 2),
-    baseMin > 0 && sign('base', 'medium', 'off', baseSign, baseMin),
+    // A stew that is fried until the oil rises is kept at a lively bubble; onions are not.
+    baseMin > 0 && sign('base', baseSign === 'oilRising' ? 'mediumHigh' : 'medium', 'off', baseSign, baseMin),
     i.toast !== 'none' && sign('toast', 'medium', 'off', 'grainColour', TOAST_MIN[i.toast]),
   ];
 }

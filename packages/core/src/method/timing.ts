@@ -75,6 +75,12 @@ const TURNED_TIME_SHARE = 1.6;
  */
 export const turnedMinutes = (coveredMin: number): number => Math.round((coveredMin * TURNED_TIME_SHARE) / 2);
 
+/**
+ * Minutes of an open boil until the surface dries, as a share of the grain's covered time: holes when it is about three
+ * quarters cooked, no liquid seen a little later (common practice) †.
+ */
+const BOIL_DOWN_TIME_SHARE = { boilDown: 0.5, absorbButter: 0.65 } as const;
+
 /** Minutes covered after an open boil has taken most of the liquid †. */
 const COVERED_AFTER_OPEN_MIN = { boilDown: 12, absorbButter: 10 } as const;
 /** Slow modes of a multi-cooker, min †. */
@@ -103,7 +109,10 @@ export interface TimedPot {
 /** The minutes of a method, each as the cook said it or as the method has it. */
 export type Minutes = Required<
   Pick<Timing, 'openBoilMin' | 'coveredMin' | 'restMin' | 'pressureMin' | 'keptOnMin'>
->;
+> & {
+  /** Until the surface is dry, where a method boils down. */
+  readonly boilDownMin: number;
+};
 
 /**
  * Every minute that shapes a method: the only place where its usual times are looked up, by the stages as by the
@@ -114,11 +123,19 @@ export function minutesOf(method: Method, { grain, soakMin, crust, timing }: Tim
   const byWhistles = (timing.whistles ?? 0) > 0 && method === 'pressureCooker';
   return {
     openBoilMin: timing.openBoilMin ?? 0,
+    boilDownMin: boilDownMinutes(method, coveredMinutes(grain, soakMin), timing),
     coveredMin: timing.coveredMin ?? usualCovered(method, { grain, soakMin, crust, timing }),
     restMin: timing.restMin ?? REST_MIN[method],
     pressureMin: timing.pressureMin ?? (byWhistles ? 0 : pressureMinutes(grain, soakMin)),
     keptOnMin: timing.keptOnMin ?? (crust ? CRUST_MIN.keptOn : 0),
   };
+}
+
+/** The cook's own minutes of boiling open, or as many as such a method takes. */
+function boilDownMinutes(method: Method, coveredMin: number, { openBoilMin = 0 }: Timing): number {
+  if (openBoilMin > 0) return openBoilMin;
+  if (method !== 'boilDown' && method !== 'absorbButter') return 0;
+  return Math.max(1, Math.round(BOIL_DOWN_TIME_SHARE[method] * coveredMin));
 }
 
 function usualCovered(method: Method, { grain, soakMin, crust, timing }: TimedPot): number {

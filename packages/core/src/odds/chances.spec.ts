@@ -1,4 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
+import { solvePour } from '../account/solvePour.js';
 import { completePlan } from '../plan/completePlan.js';
 import type { PlanInput } from '../plan/planInput.js';
 import { chancesAt, COSTS, countOf, Reader, windowFor, worth, type Samples } from './chances.js';
@@ -108,17 +109,24 @@ describe('chances', () => {
 
 describe('what is kept by', () => {
   it('is what nine in ten of the dry pots lack, in tens', () => {
-    // Each gram more makes them 0.01 points moister; the driest lacks five points.
-    const perG = 0.01 * frame.spanG;
+    // Each gram more makes them 0.02 points moister; the driest lacks five points.
+    const perG = 0.02 * frame.spanG;
     const pots = Array.from({ length: 11 }, (_, i): [number, number, number] => {
       const m = middle - i / 2;
       return [m - perG, m, m + perG];
     });
     const kept = keepByG(known(pots), 0);
     expect(kept % 10).toBe(0);
-    expect(kept).toBeGreaterThan(400);
-    expect(kept).toBeLessThanOrEqual(510);
+    expect(kept).toBeGreaterThan(200);
+    expect(kept).toBeLessThanOrEqual(260);
     expect(keepByG(known([[90, 91, 92]]), 0)).toBe(10);
+  });
+
+  it('is never more than half of what the grain drinks, however dry a few of them are', () => {
+    const drunk = solvePour(frame.plan).terms.find((t) => t.kind === 'absorbed')!.g;
+    const kept = keepByG(known([[middle - 30, middle - 29.9, middle - 29.8]]), 0);
+    expect(kept).toBeLessThanOrEqual(drunk / 2);
+    expect(kept).toBeGreaterThan(drunk / 2 - 11);
   });
 });
 

@@ -12,6 +12,7 @@ export const DOUBTS = [
   'lidLeak',
   'broughtIn',
   'timing',
+  'kitchen',
 ] as const;
 export type DoubtCode = (typeof DOUBTS)[number];
 
@@ -36,6 +37,7 @@ export function spreadsOf(plan: CompletePlan): Spreads {
     lidLeak: plan.vessel.lidLossWPerM2K === undefined ? SPREAD.lidLeak : SPREAD.lidMeasured,
     broughtIn: plan.base.weighsG === undefined ? SPREAD.broughtIn : SPREAD.baseWeighed,
     timing: SPREAD.timingMin,
+    kitchen: SPREAD.kitchen,
   };
 }
 
@@ -47,7 +49,7 @@ const share = (z: number, sigma: number): number => Math.max(LEAST_SHARE, 1 + z 
 export type Means = Partial<Readonly<Record<DoubtCode, number>>>;
 
 /**
- * The kitchen that eight standard normal numbers make.
+ * The kitchen that nine standard normal numbers make.
  * @param z one number for each of DOUBTS
  * @param means where a belief has its middle; the plan's own figures without
  * @example truthOf([0, 0, 0, 0, 0, 0, 0, 2], spreadsOf(plan)).timingMin // 2
@@ -57,7 +59,8 @@ export const truthOf = (z: ArrayLike<number>, spreads: Spreads, means: Means = {
   return {
     grain: share(at(0), spreads.grainMass),
     moisturePoints: at(1) * spreads.grainMoisture,
-    bag: share(at(2), spreads.bag),
+    // What a bag drinks and what a kitchen that was not met wants move the same thing, and are learnt apart.
+    bag: share(at(2), spreads.bag) * share(at(8), spreads.kitchen),
     speed: share(at(3), spreads.speed),
     power: share(at(4), spreads.hobPower),
     lid: (1 + spreads.lidLeak) ** at(5),

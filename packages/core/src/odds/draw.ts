@@ -16,7 +16,7 @@ const WARM_UP = 4;
  * Standard normal numbers of one draw, one for each doubt. A draw has its own generator, so that any worker can make
  * any draw and the same seed gives the same kitchens everywhere.
  * @returns DOUBTS.length numbers
- * @example drawZ(1, 0).length // 8
+ * @example drawZ(1, 0).length // 9
  */
 export function drawZ(seed: number, index: number): Float64Array {
   const rng = xoroshiro128plus(mixed(seed + Math.imul(index + 1, 0x9e3779b1)));

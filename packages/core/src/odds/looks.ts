@@ -1,3 +1,4 @@
+import { drinksG, KEPT_BY_AT_MOST } from '../account/drinks.js';
 import { targetMoisture } from '../grain/texture.js';
 import type { CompletePlan } from '../plan/planInput.js';
 import { cookPot } from '../pot/cook.js';
@@ -23,7 +24,8 @@ const SAVES = 0.9;
 const STEP_G = 10;
 
 /**
- * Hot liquid to keep ready: what nine in ten of the pots that would be too dry lack, rounded up.
+ * Hot liquid to keep ready: what nine in ten of the pots that would be too dry lack, rounded up, and never more than
+ * half of what the grain drinks.
  * @returns g of water
  */
 export function keepByG(samples: Samples, byG: number): number {
@@ -37,8 +39,8 @@ export function keepByG(samples: Samples, byG: number): number {
     const perG = (more.read(i, POINT.feels) - feels) / STEP_G;
     if (feels < aim && perG > 0) lacks.push({ g: (aim - feels) / perG, weight: weightOf(samples, i) });
   }
-  const lacking = quantile(lacks, SAVES);
-  return Math.max(STEP_G, Math.ceil(lacking / STEP_G) * STEP_G);
+  const most = Math.floor((KEPT_BY_AT_MOST * drinksG(frame.plan)) / STEP_G);
+  return STEP_G * Math.max(1, Math.min(most, Math.ceil(quantile(lacks, SAVES) / STEP_G)));
 }
 
 /** The smallest value that more than this share of the weight is below or at; nothing of no values. */

@@ -88,7 +88,9 @@ describe('odds', () => {
     const last = odds.curve.at(-1)!;
     expect(first!.chances.hard).toBeGreaterThan(0.8);
     expect(last.chances.tooSoft).toBeGreaterThan(0.8);
-    expect(odds.best.chances.asWanted).toBeGreaterThan(0.45);
+    // The first pot of a kitchen is known to an eighth or so, which is a little more than a step of texture either way.
+    expect(odds.best.chances.asWanted).toBeGreaterThan(0.35);
+    expect(odds.best.chances.asWanted).toBeLessThan(0.7);
     expect(odds.best.waterG).toBeLessThanOrEqual(odds.planned.waterG + 30);
     for (const { chances } of odds.curve) {
       expect(chances.hard + chances.tooSoft).toBeLessThanOrEqual(1);

@@ -35,7 +35,7 @@ export interface Frame {
 /** Steps of the pots behind odds, min: halving moves their moisture by less than a hundredth of a per cent. */
 const STEP_MIN = 0.6;
 /** How far from the account's pour is simulated: its doubt, a least, and a share of the pour. */
-const SPAN = { sigmas: 2.5, leastG: 30, ofPour: 0.45 } as const;
+const SPAN = { sigmas: 1.8, leastG: 30, ofPour: 0.45 } as const;
 /** How far from the planned minutes is simulated: a share, and a least, min. */
 const SPAN_OF_MINUTES = { share: 0.4, leastMin: 4 } as const;
 

@@ -1,6 +1,8 @@
-import { CP_WATER } from '../heat/constants.js';
+import { BASE_HEAT, CP_FAT, CP_WATER, SHIMMERS_C } from '../heat/constants.js';
+import { fryingHeatCapacity } from '../heat/equipment.js';
 import { boilingSteamRate } from '../heat/steam.js';
-import { RELEASE, type Behaviour, type Ingredient, type State } from '../larder/composition.js';
+import type { Behaviour, Ingredient, State } from '../larder/composition.js';
+import { mostAvailable } from '../larder/larder.js';
 import { plannedMin } from '../method/stage.js';
 import type { CompletePlan, PlannedIngredient } from './planInput.js';
 import { surroundings } from './surroundings.js';
@@ -59,9 +61,6 @@ const NOT_BASE: ReadonlySet<State> = new Set<State>([
 /** A base goes from the board into the pot at room temperature and has to be warmed first. */
 const inBase = ({ ingredient, release }: PlannedIngredient): boolean =>
   DRIVES_OFF.has(ingredient.behaves) && !NOT_BASE.has(release.state);
-
-const mostAvailable = (ingredient: Ingredient): number =>
-  Math.max(...RELEASE[ingredient.behaves].map((r) => r.available));
 
 const poolOf = ({ ingredient, g }: PlannedIngredient): number =>
   (g * ingredient.water * mostAvailable(ingredient)) / 100;
@@ -138,6 +137,16 @@ function partOf(item: PlannedIngredient, share: number | undefined, ladledShare:
   };
 }
 
+/** Heat capacity of what fries in the pot, its floor and its fat, kJ/K; `items` are what is in it. */
+export function fatKJPerK(
+  { vessel, ingredients }: CompletePlan,
+  items: readonly { readonly ingredient: Ingredient; readonly g: number }[] = ingredients,
+): number {
+  let g = 0;
+  for (const i of items) g += (i.g * i.ingredient.fat) / 100;
+  return fryingHeatCapacity(vessel) + (g * CP_FAT) / 1000;
+}
+
 interface Base {
   readonly pool: number;
   readonly wentIn: number;
@@ -150,8 +159,10 @@ function drivenOff(plan: CompletePlan, base: Base): { by: BaseAccount['by']; dri
   const timed = plan.stages.some((s) => s.act === 'base' && s.end.kind === 'minutes');
   if (!timed || base.pool <= 0) return { by: 'state', drivenOffG: base.byStates };
   const at = surroundings(plan);
-  const warmKJ = (base.wentIn * CP_WATER * (at.boil.tempC - plan.roomC)) / 1000;
-  let kJ = -warmKJ;
+  // What goes in is warmed to the boil, by the ring and by what fat and floor give up on the way down to it.
+  const hotC = plan.stages.some((s) => s.act === 'warmFat') ? SHIMMERS_C : plan.roomC;
+  const warmKJ = (base.wentIn * CP_WATER * BASE_HEAT * (at.boil.tempC - plan.roomC)) / 1000;
+  let kJ = (hotC - at.boil.tempC) * fatKJPerK(plan) - warmKJ;
   for (const stage of plan.stages) {
     if (stage.act !== 'base') continue;
     kJ += (boilingSteamRate(at, stage) * at.boil.latentKJPerKg * plannedMin(stage)) / 1000;

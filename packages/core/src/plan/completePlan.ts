@@ -1,3 +1,4 @@
+import { soakIn } from '../method/soakStage.js';
 import { parseAmount } from '../measures/parseAmount.js';
 import type { Ingredient } from '../larder/composition.js';
 import { grainById } from '../larder/grainById.js';
@@ -65,6 +66,8 @@ export function completePlan(given: PlanInput): Result<CompletePlan, readonly Pl
   const each = (g: number): number => g / pots;
   const plan: CompletePlan = {
     ...choices,
+    // One soak: stages that the cook has edited say how long it is.
+    soakMin: (input.stages ? soakIn(stages) : undefined) ?? choices.soakMin,
     method,
     grain,
     grainG: each(wholeG),

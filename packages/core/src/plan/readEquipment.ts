@@ -37,7 +37,7 @@ export function hobOf(c: Checker, given: HobInput | undefined, vessel: VesselSpe
   const input = fieldsOf(given);
   const kind = c.choice('hob.kind', input.kind, D.hobKind, HOB_KINDS);
   const own = vessel !== undefined && heatsItself(vessel.kind);
-  const defaults = defaultPowers(vessel ?? { kind: 'pot', volumeMl: 0 });
+  const defaults = defaultPowers(vessel ?? { kind: 'pot', volumeMl: 0, diameterCm: 0 });
   // A pot that heats itself does not mind which ring it would have stood on.
   if (own && kind !== 'builtIn') return { kind: 'builtIn', powerW: defaults };
   const powers = fieldsOf(input.powerW);

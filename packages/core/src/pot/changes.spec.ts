@@ -35,7 +35,7 @@ const POTS: readonly (readonly [TroubleCode, CompletePlan, number, readonly stri
   ['tooSoft', plan, right * 1.2, ['pour', 'longer']],
   ['wetPot', plan, right * 1.9, ['pour', 'longer']],
   ['wetTop', edited((s) => (s.act === 'rest' ? undefined : s)), right, ['rest', 'cloth']],
-  ['dryTop', simmering({ lid: 'off' }), right * 0.9, ['lidOn', 'rest', 'pour']],
+  ['dryTop', simmering({ lid: 'off' }), right * 0.85, ['lidOn', 'rest', 'pour']],
   ['caught', simmering({ heat: 'high' }), right, ['heat', 'spreader', 'shorter', 'heavyPot', 'pour']],
   ['ranDry', simmering({ heat: 'high' }), right * 0.7, ['heat', 'spreader', 'shorter', 'heavyPot', 'pour']],
   ['paleBase', edited((s) => s, { crust: true, timing: { coveredMin: 18 } }), right, ['longer', 'heat']],

@@ -1,9 +1,11 @@
 import type { CompletePlan } from '../plan/planInput.js';
-import { isWet, type Stage } from '../method/stage.js';
+import { solvePour } from '../account/solvePour.js';
+import { endsAtSurface, isWet, plannedMin, type Stage } from '../method/stage.js';
 import { setupOf, type Setup, type TrueValues } from './setup.js';
 import type { Order } from './integrate.js';
 import { capacity } from './setting.js';
-import { comeDownToBoil, cookStage, seenNow, settingFor } from './stages.js';
+import { gapsFullOf, type GapsFull } from './surfaceSigns.js';
+import { comeDownToBoil, cookStage, gapsFullNow, seenNow, settingFor } from './stages.js';
 import { HEAT_IN, HEAT_OUT, STEAM, TEMP, type State } from './state.js';
 import { addLiquid, grainGoesIn, pourIn } from './additions.js';
 import { goOn, newWalk, waterG, type CookedStage, type OnStretch, type Recorder, type Walk } from './walk.js';
@@ -63,15 +65,36 @@ export function cookPot(plan: CompletePlan, pourWaterG: number, options: CookOpt
 
 /** What happens to the pot as a stage begins: liquid onto what is in it, grain into what is there. */
 export function enterStage(walk: Walk, index: number): void {
-  const { stages } = walk.setup.plan;
-  const act = stages[index]?.act;
-  if (act === undefined) return;
+  const { plan } = walk.setup;
+  const { stages } = plan;
+  const stage = stages[index];
+  if (stage === undefined) return;
+  const { act } = stage;
+  if (endsAtSurface(stage)) gapsFullOf(plan, () => gapsFullWhenTimed(plan));
   const sofar = stages.slice(0, index + 1);
   if (act === 'fryDry') startDry(walk);
   else if (isWet(act))
     startWet(walk, !stages.some((s) => s.act === 'grain') || sofar.some((s) => TAKES_GRAIN.has(s.act)));
   if (act === 'grain' && walk.liquidIn && !walk.grainIn) grainGoesIn(walk);
 }
+
+/** Cooks the plan as its account pours it, by the clock, and looks at each stage that would end at its surface. */
+function gapsFullWhenTimed(plan: CompletePlan): GapsFull {
+  const stages = plan.stages.map((s): Stage => {
+    return endsAtSurface(s) ? { ...s, end: { kind: 'minutes', minutes: plannedMin(s) } } : s;
+  });
+  const setup = setupOf({ ...plan, stages });
+  const how = { stepMin: STEP_MIN, order: 2, record: undefined } as const;
+  const walk = newWalk(setup, solvePour(plan).pourWaterG, how);
+  const found = new Map<string, number>();
+  for (const [index, stage] of stages.entries()) {
+    enterStage(walk, index);
+    if (walk.liquidIn) cookStage(walk, stage);
+    if (plan.stages[index]?.end.kind === 'sign') found.set(stage.id, gapsFullNow(walk, stage));
+  }
+  return found;
+}
+
 /** Acts with which the grain is in the pot. */
 const TAKES_GRAIN: ReadonlySet<Stage['act']> = new Set<Stage['act']>(['toast', 'fryDry', 'grain']);
 

@@ -1,8 +1,9 @@
 import { describe, expect, it } from '@jest/globals';
 import { answerPlan } from '../account/answer.js';
-import type { PlanInput } from '../plan/planInput.js';
+import type { CompletePlan, PlanInput } from '../plan/planInput.js';
 import { plannedMin, type Stage } from '../method/stage.js';
-import { planOf, pourOf, PILAF } from '../testing/cooked.js';
+import { edited, planOf, pourOf, PILAF } from '../testing/cooked.js';
+import { baseAccount } from '../plan/base.js';
 import { POT } from '../testing/plans.js';
 import { cookPot } from './cook.js';
 import { courseOf } from './course.js';
@@ -55,16 +56,48 @@ describe('what ends a stage is found', () => {
     },
   );
 
-  it('knows each sign by what is in the pot', () => {
-    const down = (sign: 'levelWithGrain' | 'holes' | 'absorbed'): number => {
-      const plan = planOf({ ...PILAF, method: 'boilDown' });
-      const stages = plan.stages.map((s) =>
-        s.act === 'boilDown' ? { ...s, end: { kind: 'sign' as const, sign, expectMin: 7 } } : s,
+  describe('a boil-down', () => {
+    const downTo = (expectMin: number, sign: 'levelWithGrain' | 'holes' | 'absorbed' = 'holes') =>
+      edited({ ...PILAF, method: 'boilDown' }, (s) =>
+        s.act === 'boilDown' ? { ...s, end: { kind: 'sign', sign, expectMin } } : s,
       );
-      return cookPot({ ...plan, stages }, 700).stages.find((s) => s.act === 'boilDown')!.toMin;
+    const took = (plan: CompletePlan, pourG: number) => {
+      const stage = cookPot(plan, pourG).stages.find((s) => s.act === 'boilDown')!;
+      return { minutes: stage.toMin - stage.fromMin, ended: stage.ended, seen: stage.seen };
     };
-    expect(down('levelWithGrain')).toBeLessThan(down('holes'));
-    expect(down('holes')).toBeLessThan(down('absorbed'));
+
+    it.each(['levelWithGrain', 'holes', 'absorbed'] as const)(
+      'comes to its sign at its minutes, poured as answered: %s',
+      (sign) => {
+        for (const minutes of [3, 8, 14]) {
+          const plan = downTo(minutes, sign);
+          const went = took(plan, pourOf(plan));
+          expect(went).toMatchObject({ ended: 'sign', seen: sign });
+          expect(went.minutes).toBeCloseTo(minutes, 2);
+        }
+      },
+    );
+
+    it('comes to it later with more liquid and sooner with less', () => {
+      const plan = downTo(8);
+      const pour = pourOf(plan);
+      expect(took(plan, pour + 80).minutes).toBeGreaterThan(8.5);
+      expect(took(plan, pour - 80).minutes).toBeLessThan(7.5);
+    });
+
+    it('never takes less liquid for being longer, and as much as the same minutes by the clock', () => {
+      const byClock = (minutes: number) =>
+        edited({ ...PILAF, method: 'boilDown' }, (s) =>
+          s.act === 'boilDown' ? { ...s, end: { kind: 'minutes', minutes } } : s,
+        );
+      let before = 0;
+      for (const minutes of [1, 2, 4, 7, 11, 16, 25]) {
+        const pour = pourOf(byClock(minutes));
+        expect(pour).toBeGreaterThan(before);
+        expect(pourOf(downTo(minutes))).toBeCloseTo(pour, 6);
+        before = pour;
+      }
+    });
   });
 
   it('whistles by the steam of the weight, and comes down by its losses', () => {
@@ -79,7 +112,10 @@ describe('what ends a stage is found', () => {
       });
     const three = pot(3);
     expect(three.find((s) => s.act === 'pressure')).toMatchObject({ ended: 'count', seen: 'underPressure' });
-    expect(three.find((s) => s.act === 'pressure')!.steamG).toBeCloseTo(20, 0);
+    // The first ends the way up; each of the others lets the same steam go.
+    const letGo = (stages: typeof three): number => stages.find((s) => s.act === 'pressure')!.steamG;
+    expect(letGo(three)).toBeCloseTo(2 * letGo(pot(2)), 0);
+    expect(letGo(pot(2))).toBeGreaterThan(10);
     expect(three.find((s) => s.act === 'release')).toMatchObject({ ended: 'sign' });
   });
 
@@ -161,19 +197,20 @@ describe('before the liquid', () => {
   };
 
   it('a base waits for the oil as long as this ring needs to drive its water off', () => {
-    const red = (medium: number): PlanInput => ({
+    const red = (mediumHigh: number): PlanInput => ({
       ...PILAF,
       method: 'stewSteam',
       ingredients: [
         ...(PILAF.ingredients ?? []),
         { ingredientId: 'tomato', amount: { g: 400 }, state: 'oilSeparated' },
       ],
-      hob: { powerW: { medium } },
+      hob: { powerW: { mediumHigh } },
     });
     expect(length(before(red(400)), 'base')).toBeGreaterThan(length(before(red(800)), 'base'));
-    const { cookedDown } = before(red(520)).find((s) => s.act === 'base')!;
-    // Of tomato raw with the liquid 0.7 of its water is free, of tomato with the oil out 0.1: six sevenths are gone.
-    expect(cookedDown).toBeCloseTo(6 / 7, 1);
+    const { cookedDown } = before(red(800)).find((s) => s.act === 'base')!;
+    // What the course drives off is what the account counts as gone.
+    const { drivenOffG, bringsG } = baseAccount(planOf(red(800)));
+    expect(cookedDown).toBeCloseTo(drivenOffG / (drivenOffG + bringsG), 2);
   });
 
   it('noodles brown in the fat, and brown takes longer than golden', () => {

@@ -1,14 +1,15 @@
 import { BOIL_DWELL_MIN } from '../account/stageSteam.js';
 import { GAPS_FULL } from '../account/steamDrinking.js';
-import { CP_WATER, WHISTLE_G } from '../heat/constants.js';
-import { gaugeKPa, pressureBoil, purgeG } from '../heat/steam.js';
-import { plannedMin, type Stage } from '../method/stage.js';
+import { CP_WATER } from '../heat/constants.js';
+import { gaugeKPa, pressureBoil, purgeG, whistleG } from '../heat/steam.js';
+import { endsAtSurface, plannedMin, type Stage } from '../method/stage.js';
 import { BASE_BANDS, BREAKS, FLIPS_AT_K, FOAMS } from './constants.js';
 import type { Crossing } from './integrate.js';
 import { availableG, gapsMl, meanW } from './rates.js';
 import { capacity, settingOf, type Setting } from './setting.js';
 import { BASE_C, BROWN, CRUST, DONE0, FREE, get, STARCH, STEAM, TEMP, type State } from './state.js';
 import { addLiquid, letGo } from './additions.js';
+import { gapsFullAt } from './surfaceSigns.js';
 import { goOn, type Ended, type Seen, type Walk } from './walk.js';
 
 /** A cook gives up waiting for a sign after this long, min. */
@@ -19,6 +20,9 @@ const AT_BOIL_K = 1e-6;
 
 /** Liquid as a share of the gaps among the grain. */
 const fills = (y: State, s: Setting): number => availableG(y, s) / gapsMl(s.setup.dryG, meanW(y));
+
+/** How far the gaps among the grain are full as the pot stands at a stage. */
+export const gapsFullNow = (walk: Walk, stage: Stage): number => fills(walk.y, settingFor(walk, stage));
 
 /** One stage of a pot with liquid in it, from where it is to its end. */
 export function cookStage(walk: Walk, stage: Stage): void {
@@ -34,7 +38,8 @@ export function cookStage(walk: Walk, stage: Stage): void {
     fromMin: from,
     toMin: walk.atMin,
     ended,
-    seen: seenNow(walk, s),
+    // What ended a stage is what was seen then.
+    seen: ended === 'sign' && endsAtSurface(stage) ? (stage.end as { sign: Seen }).sign : seenNow(walk, s),
     steamG: get(walk.y, STEAM) - steamBefore,
   });
 }
@@ -68,11 +73,13 @@ function runs(walk: Walk, s: Setting, stage: Stage): Ended {
       return burns(walk, s, PATIENCE_MIN, (y) => walk.setup.at.boil.tempC - get(y, TEMP) + 1e-9)
         ? 'sign'
         : 'gaveUp';
-    const full = GAPS_FULL[sign];
-    if (full !== undefined && walk.grainIn) {
-      const most = sign === 'stewTakenUp' ? plannedMin(stage) : PATIENCE_MIN;
-      return burns(walk, s, most, (y) => full - fills(y, s)) || sign === 'stewTakenUp' ? 'sign' : 'gaveUp';
+    if (sign === 'stewTakenUp' && walk.grainIn) {
+      burns(walk, s, plannedMin(stage), (y) => GAPS_FULL.stewTakenUp - fills(y, s));
+      return 'sign';
     }
+    const full = endsAtSurface(stage) ? gapsFullAt(walk.setup.plan, stage.id) : undefined;
+    if (full !== undefined && walk.grainIn)
+      return burns(walk, s, PATIENCE_MIN, (y) => full - fills(y, s)) ? 'sign' : 'gaveUp';
     timed(walk, s, stage, plannedMin(stage));
     return 'sign';
   }
@@ -151,7 +158,7 @@ const holds = (s: Setting): boolean => {
   return s.thermostat ? surplus >= 0 : surplus > 0 && surplus >= s.leakPerMin * s.latentKJ;
 };
 
-/** To the boil, the air out, up to the weight; a whistle lets the first steam go. */
+/** To the boil, the air out, up to the weight, which lets the first steam go as the ring makes it. */
 function pressureUp(walk: Walk, s: Setting, stage: Stage): Ended {
   const { setup } = walk;
   const { boil } = setup.at;
@@ -162,13 +169,14 @@ function pressureUp(walk: Walk, s: Setting, stage: Stage): Ended {
   const top = pressureBoil(setup.at, stage).tempC;
   if (gaugeKPa(setup.at.vessel, stage) > 0 && !goOn(walk, s, false, PATIENCE_MIN, (y) => get(y, TEMP) - top))
     return 'gaveUp';
-  if (stage.end.kind === 'sign' && stage.end.sign === 'firstWhistle') letGo(walk, s, WHISTLE_G);
-  return stage.end.kind === 'sign' ? 'sign' : 'minutes';
+  if (stage.end.kind !== 'sign') return 'minutes';
+  if (stage.end.sign !== 'firstWhistle') return 'sign';
+  return whistles(walk, settingFor(walk, { ...stage, act: 'pressure' }), 1) === 'count' ? 'sign' : 'gaveUp';
 }
 
 /** The weight lifts each time so much steam has gathered. */
 function whistles(walk: Walk, s: Setting, count: number): Ended {
-  const enough = get(walk.y, STEAM) + count * WHISTLE_G;
+  const enough = get(walk.y, STEAM) + count * whistleG();
   return burns(walk, s, PATIENCE_MIN, (y) => get(y, STEAM) - enough) ? 'count' : 'gaveUp';
 }
 

@@ -128,7 +128,12 @@ function WhatAndHow({ plan }: { readonly plan: PlanView }) {
         </Fence>
         {answer && answer.base.wentInG > 0 && (
           <Fence what="The base" of={answer}>
-            <TheBase base={answer.base} given={spec.base} problem={plan.problemAt('base')} />
+            <TheBase
+              base={answer.base}
+              given={spec.base}
+              stages={spec.stages}
+              problem={plan.problemAt('base')}
+            />
           </Fence>
         )}
         {answer && (

@@ -2,19 +2,33 @@ import type { Answer } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
 import { memo } from 'react';
 import { useDraft } from '../../stores/draft.js';
+import { Button } from '../../ui/Button.js';
 import { NumberField } from '../../ui/NumberField.js';
 import { tenths } from '../../words/numbers.js';
 
 const BY = { state: 'by how it looks', heat: 'by its minutes on the fire', weighed: 'by the scale' } as const;
 
+type Stages = NonNullable<DishSpec['stages']>;
+
+/** The same stages with a base that is done when it looks done, after about as long. */
+const byLook = (stages: Stages): Stages =>
+  stages.map((s) =>
+    s.act === 'base' && s.end.kind === 'minutes'
+      ? { ...s, end: { kind: 'sign', sign: 'baseReady', expectMin: s.end.minutes } }
+      : s,
+  );
+
 /** What the base weighs and brings, a weight to put in its place, and stew to ladle out. */
 export const TheBase = memo(function TheBase({
   base,
   given,
+  stages,
   problem,
 }: {
   readonly base: Answer['base'];
   readonly given: DishSpec['base'];
+  /** The stages the cook has edited, where there are any: the only place where a base has minutes of its own. */
+  readonly stages: DishSpec['stages'];
   readonly problem: string | undefined;
 }) {
   const set = (change: { weighsG?: number | undefined; ladleOutG?: number | undefined }): void => {
@@ -33,10 +47,19 @@ export const TheBase = memo(function TheBase({
         Weighs about <strong>{g(base.massG)}</strong> {BY[base.by]}: {g(base.wentInG)} went in,{' '}
         {g(base.drivenOffG)} of water boiled off. It still brings {g(base.bringsG * (1 - base.ladledShare))}{' '}
         of water.
-        {base.by !== 'state' && Math.abs(base.drivenOffG - base.byStatesG) > 40 && (
-          <> Cooked down as you said it would have lost {g(base.byStatesG)}: look at it again.</>
-        )}
       </p>
+      {base.by !== 'state' && Math.abs(base.drivenOffG - base.byStatesG) > 40 && (
+        <p className="mt-1 mb-0">
+          As it is said to look it would have lost {g(base.byStatesG)} and bring{' '}
+          {g((base.bringsG + base.drivenOffG - base.byStatesG) * (1 - base.ladledShare))}.{' '}
+          {base.by === 'weighed' ? 'The scale counts.' : 'Its minutes count.'}
+          {base.by === 'heat' && stages !== undefined && (
+            <Button className="ml-2" onClick={() => useDraft.getState().setSpec({ stages: byLook(stages) })}>
+              Go by the look
+            </Button>
+          )}
+        </p>
+      )}
       <div className="mt-1 flex flex-wrap gap-x-8">
         <NumberField
           place="before"
