@@ -57,17 +57,12 @@ function planOf(core, n) {
   return { method, plan: made.value };
 }
 
-const wanted = (core, plan, waterG, truth) => {
-  const { flags } = core.judge(core.cookPot(plan, waterG, { truth }));
-  return !(
-    flags.tooHard ||
-    flags.hardCentre ||
-    flags.tooSoft ||
-    flags.wetPot ||
-    flags.wetTop ||
-    flags.caught
-  );
-};
+const cooked = (core, plan, waterG, truth) => core.judge(core.cookPot(plan, waterG, { truth }));
+const isWanted = ({ flags }) =>
+  !(flags.tooHard || flags.hardCentre || flags.tooSoft || flags.wetPot || flags.wetTop || flags.caught);
+
+/** Rules of thumb that are poured beside the answer. */
+const RULES = ['oneToOne', 'oneToOneHalf', 'oneToTwo', 'firstJoint'];
 
 /** Pours tried in each kitchen. */
 const POURS = 3;
@@ -79,9 +74,12 @@ const POURS = 3;
 export function cookKitchens(core, count) {
   const deciles = Array.from({ length: 10 }, () => ({ given: 0, came: 0, n: 0 }));
   const seventy = { given: 0, came: 0, n: 0 };
-  const rules = ['oneToTwo', 'oneToOneHalf', 'firstJoint'];
+  const none = () => ({ unseen: 0, seen: 0 });
   const byMethod = new Map(
-    core.METHODS.map((m) => [m, { n: 0, hammock: 0, oneToTwo: 0, oneToOneHalf: 0, firstJoint: 0 }]),
+    core.METHODS.map((m) => [
+      m,
+      { n: 0, hammock: none(), ...Object.fromEntries(RULES.map((rule) => [rule, none()])) },
+    ]),
   );
   for (let n = 0; n < count; n += 1) {
     const { method, plan } = planOf(core, n);
@@ -93,7 +91,7 @@ export function cookKitchens(core, count) {
       const at = 0.5 + (next() - 0.5) * (0.2 + 0.8 * next());
       const point = odds.curve[Math.floor(odds.curve.length * at)];
       const chance = point.chances.asWanted;
-      const came = wanted(core, plan, point.waterG, truth) ? 1 : 0;
+      const came = isWanted(cooked(core, plan, point.waterG, truth)) ? 1 : 0;
       for (const bin of [
         deciles[Math.min(9, Math.floor(chance * 10))],
         ...(Math.abs(chance - 0.7) <= 0.05 ? [seventy] : []),
@@ -103,14 +101,23 @@ export function cookKitchens(core, count) {
         bin.n += 1;
       }
     }
+    // Every pour unseen; and tasted once, with the same kept by and the same tooth, where the pot can be opened.
+    const perMl = (plan.pourWith.water * plan.pourWith.densityGPerMl) / 100;
+    const mending = core.mendingOf(plan, odds.best.keepByMl * perMl);
+    const tooth = core.TASTES_TO * core.drawZ(900_002, n)[0];
     const row = byMethod.get(method);
     row.n += 1;
-    row.hammock += wanted(core, plan, odds.best.waterG, truth) ? 1 : 0;
+    const pourBy = (name, unseenG, seenG) => {
+      const unseen = cooked(core, plan, unseenG, truth);
+      const seen = mending ? core.cookLooked(plan, seenG, truth, mending, tooth) : unseen;
+      row[name].unseen += isWanted(unseen) ? 1 : 0;
+      row[name].seen += isWanted(mending ? seen : cooked(core, plan, seenG, truth)) ? 1 : 0;
+    };
+    pourBy('hammock', odds.planned.waterG, odds.best.waterG);
     const answered = core.answerPlan(plan);
-    for (const rule of rules) {
+    for (const rule of RULES) {
       const ml = answered.ok ? (answered.value.rules.find((r) => r.rule === rule)?.ml ?? 0) : 0;
-      const waterG = (ml * plan.pourWith.water * plan.pourWith.densityGPerMl) / 100;
-      row[rule] += wanted(core, plan, waterG, truth) ? 1 : 0;
+      pourBy(rule, ml * perMl, ml * perMl);
     }
   }
   return { deciles, seventy, byMethod };
@@ -127,11 +134,17 @@ export function kitchensText({ deciles, seventy, byMethod }, count) {
         `| ${percent(d.given / d.n)} | ${percent(d.came / d.n)} | ${d.n} | ±${percent(2 * Math.sqrt(Math.max(0.01, (d.given / d.n) * (1 - d.given / d.n)) / d.n))} |`,
     )
     .join('\n');
+  const all = [...byMethod.values()].reduce(
+    (sum, r) => ({ n: sum.n + r.n, unseen: sum.unseen + r.hammock.unseen, seen: sum.seen + r.hammock.seen }),
+    { n: 0, unseen: 0, seen: 0 },
+  );
   const better = [...byMethod]
-    .map(
-      ([m, r]) =>
-        `| ${WORDS[m]} | ${[r.hammock, r.oneToTwo, r.oneToOneHalf, r.firstJoint].map((k) => percent(k / r.n)).join(' | ')} | ${r.n} |`,
-    )
+    .map(([m, r]) => {
+      const cells = ['hammock', ...RULES].map(
+        (k) => `${percent(r[k].seen / r.n)} (${percent(r[k].unseen / r.n)})`,
+      );
+      return `| ${WORDS[m]} | ${cells.join(' | ')} | ${r.n} |`;
+    })
     .join('\n');
   return `## How honest the odds are
 
@@ -143,15 +156,19 @@ physics as the odds, so this shows that the odds are worked out rightly, not tha
 | ---: | ---: | ---: | ---: |
 ${reliable}
 
-Of the ${seventy.n} pots given 65 to 75 in a hundred, ${percent(seventy.came / Math.max(1, seventy.n))} came out as wanted.
+${seventy.n === 0 ? 'No pot of a kitchen that was not met is given 65 in a hundred or more, unseen.' : `Of the ${seventy.n} pots given 65 to 75 in a hundred, ${percent(seventy.came / seventy.n)} came out as wanted.`}
 
 ## Better than a rule
 
-The same kitchens poured as Hammock says (the best pour of its odds), by one part to two, by one to one and a half, and to
-the first joint of a finger over the grain. As wanted, in a hundred.
+The same kitchens poured as Hammock says for a cook who tastes once, at the end of the covered time, and tops up or leaves it
+on as it is found (the best pour of the odds); and by one part to one, to one and a half and to two, and to the first joint of
+a finger over the grain, tasted and mended alike. As wanted, in a hundred; in brackets unseen, poured by the account or the
+rule. A pot under pressure is opened once that is down, and closed again without.
 
-| method | Hammock | 1 : 2 | 1 : 1½ | first joint | kitchens |
-| --- | ---: | ---: | ---: | ---: | ---: |
+| method | Hammock | 1 : 1 | 1 : 1½ | 1 : 2 | first joint | kitchens |
+| --- | ---: | ---: | ---: | ---: | ---: | ---: |
 ${better}
+
+In all, ${percent(all.seen / all.n)} in a hundred tasted once, ${percent(all.unseen / all.n)} unseen.
 `;
 }

@@ -211,6 +211,8 @@ export {
 export { type BeforeStage } from './acts/beforeLiquid.js';
 export { type Colour } from './acts/colour.js';
 export { soakIn, withSoak } from './method/soakStage.js';
+export { cookLooked } from './odds/cookLooked.js';
+export { mendingOf, TASTES_TO, type Mending } from './odds/looked.js';
 export { BASE_BANDS } from './pot/constants.js';
 export { AS_PLANNED, setupOf, type Setup, type TrueValues } from './pot/setup.js';
 export type { CookedStage, Ended, Seen } from './pot/walk.js';

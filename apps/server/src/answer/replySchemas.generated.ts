@@ -227,6 +227,11 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
           waterG: { type: 'number', description: 'Water poured, g, and liquid, ml of what the plan pours.' },
           ml: { type: 'number' },
           chances: { $ref: '#/components/schemas/Chances' },
+          looked: {
+            description:
+              'The same when the pot is tasted once, at the end of its covered time, and mended as it is found; none where it is never closed.',
+            allOf: [{ $ref: '#/components/schemas/LookedChances' }],
+          },
         },
         required: ['chances', 'keepByMl', 'ml', 'waterG'],
         description: 'What to pour, what to keep hot by, and what that comes to.',
@@ -248,6 +253,11 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
       waterG: { type: 'number', description: 'Water poured, g, and liquid, ml of what the plan pours.' },
       ml: { type: 'number' },
       chances: { $ref: '#/components/schemas/Chances' },
+      looked: {
+        description:
+          'The same when the pot is tasted once, at the end of its covered time, and mended as it is found; none where it is never closed.',
+        allOf: [{ $ref: '#/components/schemas/LookedChances' }],
+      },
     },
     required: ['waterG', 'ml', 'chances'],
     additionalProperties: false,
@@ -266,6 +276,20 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
     additionalProperties: false,
     description:
       'How likely each end of a pot is, 0–1. The first three are of the grain; the others can come on top.',
+  },
+  LookedChances: {
+    type: 'object',
+    properties: {
+      hard: { type: 'number' },
+      asWanted: { type: 'number' },
+      tooSoft: { type: 'number' },
+      wetTop: { type: 'number' },
+      caught: { type: 'number' },
+      mended: { type: 'number' },
+    },
+    required: ['asWanted', 'caught', 'hard', 'mended', 'tooSoft', 'wetTop'],
+    additionalProperties: false,
+    description: 'Chances of a pot that is looked at, and in how many of them something had to be done.',
   },
   Look: {
     type: 'object',

@@ -99,8 +99,8 @@ describe('small words', () => {
       ],
       planned: { waterG: 540, chances: chances(0.6) },
     } as unknown as Parameters<typeof nearestTo>[0];
-    expect(nearestTo(odds, 515)).toBe(0.3);
-    expect(nearestTo(odds, 524)).toBe(0.6);
+    expect(nearestTo(odds, 515)?.chances.asWanted).toBe(0.3);
+    expect(nearestTo(odds, 524)?.chances.asWanted).toBe(0.6);
     expect(nearestTo(odds, 566)).toBeUndefined();
     expect(nearestTo(odds, 460)).toBeUndefined();
   });

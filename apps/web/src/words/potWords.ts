@@ -1,4 +1,4 @@
-import type { Change, Look, Odds, Seen, Stage, Trouble } from '@hammock/core';
+import type { Change, Look, Odds, OddsPoint, Seen, Stage, Trouble } from '@hammock/core';
 import { ACT } from './acts.js';
 import { HEAT } from './words.js';
 import { litres, whole } from './numbers.js';
@@ -111,11 +111,11 @@ export const inAHundred = (share: number): string => whole(100 * share);
 /** Further from the curve than this the odds are not known, g. */
 const NEAR_G = 25;
 
-/** Share as wanted at a pour, from the nearest point of the curve; undefined beyond its ends, where it is next to none. */
-export function nearestTo({ curve, planned }: Odds, waterG: number): number | undefined {
+/** The odds at a pour, from the nearest point of the curve; undefined beyond its ends, where it is next to none. */
+export function nearestTo({ curve, planned }: Odds, waterG: number): OddsPoint | undefined {
   const nearest = curve.reduce(
     (a, b) => (Math.abs(b.waterG - waterG) < Math.abs(a.waterG - waterG) ? b : a),
     planned,
   );
-  return Math.abs(nearest.waterG - waterG) > NEAR_G ? undefined : nearest.chances.asWanted;
+  return Math.abs(nearest.waterG - waterG) > NEAR_G ? undefined : nearest;
 }

@@ -1,5 +1,6 @@
 import { drinksG, KEPT_BY_AT_MOST } from '../account/drinks.js';
 import { targetMoisture } from '../grain/texture.js';
+import { plannedMin } from '../method/stage.js';
 import type { CompletePlan } from '../plan/planInput.js';
 import { cookPot } from '../pot/cook.js';
 import type { Seen } from '../pot/walk.js';
@@ -51,7 +52,7 @@ function quantile(values: { readonly g: number; readonly weight: number }[], sha
   for (const { g, weight } of values) {
     below += weight;
     // Shares of a sum are only as exact as the sum.
-    if (below > share * all * (1 + 1e-12)) return g;
+    if (below > share * all * (1 + 1e-9)) return g;
   }
   return values.at(-1)?.g ?? 0;
 }
@@ -61,11 +62,23 @@ const LOOKS_AT = [0.67, 1] as const;
 /** Share of the covered time by which a pot that is still wet is left on †. */
 const LONGER_SHARE = 0.2;
 
+/**
+ * Minutes that a pot is left on for longer where it is still wet at the end of its covered time; undefined where nobody
+ * can look, or no minutes end it.
+ * @example wetLongerMin(plan) // 3
+ */
+export function wetLongerMin(plan: CompletePlan): number | undefined {
+  const stage = coveredStage(plan);
+  if (!stage || stage.lid === 'pressure' || stage.end.kind !== 'minutes') return undefined;
+  return Math.max(2, Math.round(stage.end.minutes * LONGER_SHARE));
+}
+
 /** When to lift the lid, and what for. A pot under pressure is not opened. */
 export function looksFor(plan: CompletePlan, waterG: number, keepByMl: number): readonly Look[] {
   const stage = coveredStage(plan);
-  if (!stage || stage.lid === 'pressure' || stage.end.kind !== 'minutes') return [];
-  const { minutes } = stage.end;
+  const longerMin = wetLongerMin(plan);
+  if (!stage || longerMin === undefined) return [];
+  const minutes = plannedMin(stage);
   return LOOKS_AT.map((share) => {
     const afterMin = Math.max(1, Math.round(minutes * share));
     const stages = plan.stages.map((s) =>
@@ -77,7 +90,7 @@ export function looksFor(plan: CompletePlan, waterG: number, keepByMl: number): 
       afterMin,
       expect: seen ?? 'absorbed',
       dryAddMl: Math.max(10, Math.round(keepByMl / 2 / 10) * 10),
-      wetLongerMin: Math.max(2, Math.round(minutes * LONGER_SHARE)),
+      wetLongerMin: longerMin,
     };
   });
 }

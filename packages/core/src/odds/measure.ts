@@ -130,7 +130,8 @@ function bestShare(samples: Samples, feels: Float64Array, faults: Uint8Array): n
     }
     const share = wanted / all;
     const value = share - (COSTS.tooSoft * soft + COSTS.hard * hard) / all;
-    if (value > best.worth) best = { worth: value, share };
+    // Of two that are even the first is taken, however sums are rounded.
+    if (value > best.worth + 1e-9) best = { worth: value, share };
   }
   return best.share;
 }

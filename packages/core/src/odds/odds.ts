@@ -1,7 +1,8 @@
 import type { CompletePlan } from '../plan/planInput.js';
 import { plannedMin } from '../method/stage.js';
 import { deepFreeze } from '../result.js';
-import { chancesAt, countOf, worth, type Chances, type Samples, type Where } from './chances.js';
+import { chancesAt, countOf, worth, type Chances, type Samples } from './chances.js';
+import { lookedAt, mendingOf, type LookedChances } from './looked.js';
 import { keepByG, looksFor, type Look } from './looks.js';
 import { measuresFor, type WorthMeasuring } from './measure.js';
 import { frameOf, sampleRows } from './sample.js';
@@ -12,6 +13,8 @@ export interface OddsPoint {
   readonly waterG: number;
   readonly ml: number;
   readonly chances: Chances;
+  /** The same when the pot is tasted once, at the end of its covered time, and mended as it is found; none where it is never closed. */
+  readonly looked?: LookedChances;
 }
 
 /** How sure it is, and what to pour because of it. */
@@ -61,25 +64,28 @@ export function oddsFrom(samples: Samples, seed: number): Odds {
   const { frame } = samples;
   const { plan } = frame;
   const perMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
-  const point = (where: Where): OddsPoint => {
-    const waterG = Math.max(0, frame.waterG + (where.byG ?? 0));
-    return { waterG, ml: waterG / perMl, chances: chancesAt(samples, where) };
-  };
-  const curve = steps(POUR_STEPS, frame.spanG).map((byG) => point({ byG }));
   const stage = plan.stages.find((s) => s.id === frame.stageId);
+  const point = (byG: number): OddsPoint => {
+    const waterG = Math.max(0, frame.waterG + byG);
+    const blind = { waterG, ml: waterG / perMl, chances: chancesAt(samples, { byG }) };
+    const mending = mendingOf(plan, keepByG(samples, byG));
+    return mending ? { ...blind, looked: lookedAt(samples, byG, mending) } : blind;
+  };
+  const curve = steps(POUR_STEPS, frame.spanG).map(point);
   const minutes = stage
     ? steps(MINUTE_STEPS, frame.spanMin).map((byMin) => ({
         min: Math.max(1, plannedMin(stage) + byMin),
         chances: chancesAt(samples, { byMin }),
       }))
     : [];
-  const first = curve[0] ?? point({});
-  const best = curve.reduce((a, b) => (worth(b.chances) > worth(a.chances) ? b : a), first);
+  const first = curve[0] ?? point(0);
+  // What to pour is chosen for a cook who looks: dry grain can be mended then, soft grain cannot.
+  const best = curve.reduce((a, b) => (valued(b) > valued(a) + EVEN ? b : a), first);
   const byG = best.waterG - frame.waterG;
   return deepFreeze({
     draws: countOf(samples),
     seed,
-    planned: point({}),
+    planned: point(0),
     curve,
     minutes,
     best: { ...best, keepByMl: keepByG(samples, byG) / perMl, ...betterMinutes(samples, byG) },
@@ -87,6 +93,13 @@ export function oddsFrom(samples: Samples, seed: number): Odds {
     measures: measuresFor(samples, byG),
   });
 }
+
+/** What it costs to have to mend a pot: time, and a lid lifted †. Who forgets to look is not left with a pot far too dry. */
+const MENDING_COSTS = 0.2;
+/** Choices no further apart are even: the one with less liquid is taken, however sums are rounded. */
+const EVEN = 1e-9;
+const valued = ({ chances, looked }: OddsPoint): number =>
+  looked === undefined ? worth(chances) : worth(looked) - MENDING_COSTS * looked.mended;
 
 /** Evenly from −span to +span. */
 const steps = (count: number, span: number): readonly number[] =>

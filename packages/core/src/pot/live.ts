@@ -1,3 +1,4 @@
+import { addLiquid } from './additions.js';
 import { enterStage, serve, STEP_MIN, type Cooked } from './cook.js';
 import type { Order } from './integrate.js';
 import type { Setup } from './setup.js';
@@ -102,6 +103,19 @@ export function endStage(setup: Setup, pot: LivePot): LivePot {
     steamG: get(walk.y, STEAM) - (pot.began.y[STEAM] ?? 0),
   });
   return { stageIndex: pot.stageIndex + 1, atMin: walk.atMin, began: kept(walk) };
+}
+
+/**
+ * More liquid into a pot that has some already. The stage it is in begins anew from here: its minutes are those from the
+ * moment the liquid goes in.
+ * @param waterG water added, g; negative counts as none
+ * @param tempC of the liquid
+ * @example pourMore(setup, pot, 0, 95).stageIndex === pot.stageIndex // true
+ */
+export function pourMore(setup: Setup, pot: LivePot, waterG: number, tempC: number): LivePot {
+  const { walk } = cookedTo(setup, pot, pot.atMin);
+  if (walk.liquidIn) addLiquid(walk, waterG, tempC);
+  return { ...pot, began: kept(walk) };
 }
 
 /**

@@ -153,7 +153,7 @@ interface DifferencesProps {
 function wanted(odds: Odds | undefined, { pour, pours }: Answer): string {
   if (!odds) return '…';
   const waterG = pours.reduce((sum, p) => sum + p.waterG, 0);
-  const at = pour.ml <= 0 ? undefined : nearestTo(odds, waterG);
+  const at = pour.ml <= 0 ? undefined : nearestTo(odds, waterG)?.chances.asWanted;
   return at === undefined ? 'almost none of 100' : `${inAHundred(at)} of 100`;
 }
 

@@ -70,7 +70,7 @@ function spokenPour(
   if (!answer || stale) return ['The plan cannot be read yet', undefined];
   if (answer.verdict !== 'pour') return ['Pour nothing', undefined];
   const { main, other } = showPour(answer.pour.ml, measures, unit);
-  const share = odds && nearestTo(odds, answer.pour.waterG);
+  const share = odds && nearestTo(odds, answer.pour.waterG)?.chances.asWanted;
   return [
     `Pour ${main}${other === '' ? '' : `, ${other}`}`,
     share === undefined ? undefined : `${inAHundred(share)} of 100 come out right`,

@@ -1,7 +1,8 @@
 import type { Look, Stage } from '@hammock/core';
 import { Button } from '../../ui/Button.js';
+
 import { ACT } from '../../words/acts.js';
-import { mendWords, SEEN } from '../../words/potWords.js';
+import { inAHundred, mendWords, SEEN } from '../../words/potWords.js';
 
 /** To the nearest 5 ml: nobody pours closer. */
 export const round = (ml: number): string => (Math.round(ml / 5) * 5).toString();
@@ -11,11 +12,14 @@ interface BestProps {
   readonly keepMl: number;
   readonly hereMl: number;
   readonly coveredMin: number | undefined;
+  /** As wanted in this pour left alone, and tasted once and mended, where it can be. */
+  readonly blind: number;
+  readonly looked: number | undefined;
   readonly onPour: () => void;
 }
 
 /** The best choice, with what is kept by drawn beside it to the same scale. */
-export function Best({ bestMl, keepMl, hereMl, coveredMin, onPour }: BestProps) {
+export function Best({ bestMl, keepMl, hereMl, coveredMin, blind, looked, onPour }: BestProps) {
   const tall = 78;
   const small = Math.max(8, tall * Math.sqrt(Math.min(1, keepMl / Math.max(1, bestMl))));
   return (
@@ -31,6 +35,13 @@ export function Best({ bestMl, keepMl, hereMl, coveredMin, onPour }: BestProps) 
           have <strong>{round(keepMl)} ml</strong> more hot in a pan.
         </p>
       </div>
+      {looked !== undefined && looked > blind && (
+        <p className="m-0 mt-3">
+          Taste it once when its time is up, and top it up or leave it on as you find it:{' '}
+          <strong data-testid="odds-looked">{inAHundred(looked)} in 100</strong> come out right. Left alone,{' '}
+          {inAHundred(blind)}.
+        </p>
+      )}
       <p className="m-0 mt-3 text-faint">
         The best balance: too dry can be topped up, too soft cannot be undone.
         {coveredMin !== undefined && <> {coveredMin} min under the lid would do better than the plan’s.</>}

@@ -11,14 +11,16 @@ export function OddsInShort({ answer, input }: { readonly answer: Answer; readon
   useEffect(() => {
     ask(JSON.parse(key) as PlanInput);
   }, [ask, key]);
-  const share = odds && nearestTo(odds, answer.pour.waterG);
+  const near = odds && nearestTo(odds, answer.pour.waterG);
+  const share = near?.chances.asWanted;
   if (answer.verdict === 'tooMuch') return null;
   return (
     <p className="m-0 hidden text-right lg:block" aria-busy={share === undefined}>
       <span className="figures block min-h-[4.4rem] text-[4.8rem]">
         {share === undefined ? '–' : inAHundred(share)}
       </span>
-      in 100 such pots come out right.{' '}
+      in 100 such pots come out right
+      {near?.looked ? <>, {inAHundred(near.looked.asWanted)} if you taste once</> : ''}.{' '}
       <a
         href="#odds"
         className="inline-flex min-h-11 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"

@@ -149,6 +149,8 @@ function Sure({ odds, answer, stale, spec }: SureProps) {
           keepMl={odds.best.keepByMl}
           hereMl={pour.ml}
           coveredMin={odds.best.coveredMin}
+          blind={odds.best.chances.asWanted}
+          looked={odds.best.looked?.asWanted}
           onPour={() => lean(bestMl)}
         />
         <Looks looks={odds.looks} stages={answer.stages} />

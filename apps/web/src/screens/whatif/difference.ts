@@ -14,7 +14,7 @@ export interface Way {
 /** Share as wanted at this pour, from the curve of its odds. */
 function wantedAt({ odds, course }: Way): string {
   if (!odds) return '…';
-  const share = nearestTo(odds, course.pourWaterG);
+  const share = nearestTo(odds, course.pourWaterG)?.chances.asWanted;
   return share === undefined ? 'almost none' : `${inAHundred(share)} of 100`;
 }
 
