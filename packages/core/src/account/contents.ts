@@ -4,6 +4,7 @@ import { inPot } from '../plan/base.js';
 import { DRY_G_PER_ML } from '../grain/wetting.js';
 import { dryMatter } from '../grain/moisture.js';
 import { startW } from '../grain/preparing.js';
+import { isWet } from '../method/stage.js';
 import type { CompletePlan } from '../plan/planInput.js';
 
 /** A base or toasted grain meets the liquid at about this temperature, °C †. */
@@ -11,7 +12,10 @@ const HOT_BASE_C = 90;
 
 /** Pot and contents as the fire has to warm them. */
 export interface Contents {
+  /** Of what is in the pot when the liquid comes. */
   readonly kJPerK: number;
+  /** Of grain that only goes in later, into liquid at the boil; 0 where it is in the pot. */
+  readonly laterKJPerK: number;
   readonly startC: number;
   readonly contentsMl: number;
 }
@@ -53,15 +57,24 @@ export function heatParts(plan: CompletePlan): HeatParts {
   };
 }
 
+/** True when the grain goes in after the liquid. */
+const grainComesLater = ({ stages }: CompletePlan): boolean => {
+  const liquid = stages.findIndex((s) => isWet(s.act));
+  const grain = stages.findIndex((s) => s.act === 'grain');
+  return grain > liquid && liquid >= 0 && !stages.some((s) => s.act === 'toast' || s.act === 'fryDry');
+};
+
 /** Heat capacity of pot and contents, kJ/K, the temperature they mix to, and their volume. */
 export function contentsOf(plan: CompletePlan, pourG: number): Contents {
   const parts = heatParts(plan);
-  const pot = parts.othersKJPerK + parts.grainKJPerK;
+  const laterKJPerK = grainComesLater(plan) ? parts.grainKJPerK : 0;
+  const pot = parts.othersKJPerK + parts.grainKJPerK - laterKJPerK;
   // What is kept back goes in hot and later.
   const nowG = Math.max(0, pourG) * (1 - plan.laterShare);
   const poured = (nowG * CP_WATER) / 1000;
   return {
     kJPerK: pot + poured,
+    laterKJPerK,
     startC: (pot * parts.potC + poured * plan.liquidTempC) / (pot + poured),
     contentsMl: parts.othersMl + parts.grainMl + nowG,
   };

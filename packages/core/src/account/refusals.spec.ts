@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import type { PlanInput } from '../plan/planInput.js';
-import { PILAF } from '../testing/cooked.js';
+import type { Stage } from '../method/stage.js';
+import { PILAF, planOf } from '../testing/cooked.js';
 import { answer } from './answer.js';
 
 describe('a pot that overflows', () => {
@@ -19,5 +20,22 @@ describe('a pot that overflows', () => {
     const largest = Number(problem?.values['largestG']);
     expect(answer({ ...big, grain: { g: largest } }).ok).toBe(true);
     expect(answer({ ...big, grain: { g: largest * 1.125 } }).ok).toBe(false);
+  });
+});
+
+describe('a boil-down', () => {
+  const down = (change: Partial<Stage>): PlanInput => ({
+    ...PILAF,
+    stages: planOf({ ...PILAF, method: 'boilDown' }).stages.map((s) =>
+      s.act === 'boilDown' ? { ...s, ...change } : s,
+    ),
+  });
+
+  it('off the fire never comes to its sign, and is refused by name', () => {
+    const refused = answer(down({ heat: 'off' }));
+    expect(refused).toMatchObject({ ok: false, error: [{ code: 'neverBoils' }] });
+    expect(answer(down({ heat: 'medium' })).ok).toBe(true);
+    // By the clock it is only a wait.
+    expect(answer(down({ heat: 'off', end: { kind: 'minutes', minutes: 7 } })).ok).toBe(true);
   });
 });

@@ -23,12 +23,13 @@ const COOKS_FROM_C = 80;
  */
 export function stageSteam(plan: CompletePlan, pourG: number, moisture: number): readonly StageSteam[] {
   const at = surroundings(plan);
-  const { kJPerK, startC, contentsMl } = contentsOf(plan, pourG);
+  const { kJPerK, laterKJPerK, startC, contentsMl } = contentsOf(plan, pourG);
   const facts = factsOf(plan, at);
   const walk: Walk = {
     plan,
     at,
     kJPerK,
+    laterKJPerK,
     targetW: dryBasis(moisture),
     tempC: startC,
     hottestC: startC,
@@ -57,16 +58,29 @@ function step(walk: Walk, stage: Stage, contentsMl: number): void {
   else if (act === 'pressureUp') pressureUp(walk, stage, contentsMl);
   else if (act === 'pressure') pressure(walk, stage);
   else if (act === 'release') release(walk, stage);
-  else heated(walk, stage);
+  else {
+    if (act === 'grain') grainGoesIn(walk);
+    heated(walk, stage);
+  }
   walk.hottestC = Math.max(walk.hottestC, walk.tempC);
+}
+
+/** Grain as cool as the kitchen into liquid that is hot. */
+function grainGoesIn(walk: Walk): void {
+  const { kJPerK, laterKJPerK, at } = walk;
+  walk.tempC = (kJPerK * walk.tempC + laterKJPerK * at.roomC) / (kJPerK + laterKJPerK);
+  walk.kJPerK = kJPerK + laterKJPerK;
+  walk.laterKJPerK = 0;
 }
 
 /** On the way to the boil, then at it. */
 function heated(walk: Walk, stage: Stage): void {
   const { at } = walk;
   const { rate, holds } = walk.facts.rates[walk.index] ?? { rate: 0, holds: false };
-  if (stage.heat === 'off') return rest(walk, stage);
-  const waitsForBoil = stage.act === 'boil';
+  // Nothing boils down off the fire: the sign it waits for can never come.
+  if (stage.heat === 'off') return rest(walk, stage, !endsAtSurface(stage));
+  const waitsForBoil =
+    stage.act === 'boil' || (stage.end.kind === 'sign' && stage.end.sign === 'boilAllOver');
   const untilDrunk = stage.end.kind === 'flip';
   const limit = waitsForBoil || untilDrunk ? undefined : plannedMin(stage);
   const up = comeUp(at, stage, walk.kJPerK, walk.tempC, limit);
@@ -88,11 +102,11 @@ function heated(walk: Walk, stage: Stage): void {
   add(walk, stage, up.minutes + boiled, up.steamG + rate * boiled, rate, up.boils || !needsBoil);
 }
 
-function rest(walk: Walk, stage: Stage): void {
+function rest(walk: Walk, stage: Stage, comesToItsEnd = true): void {
   const minutes = plannedMin(stage);
   const standing = standingSteam(walk.at, stage, minutes, walk.kJPerK, walk.tempC);
   walk.tempC = standing.tempC;
-  add(walk, stage, minutes, standing.steamG, 0, true);
+  add(walk, stage, minutes, standing.steamG, 0, comesToItsEnd);
 }
 
 /** Those, and what goes while the pot is served: opened above the open boil it boils itself down to it. */

@@ -14,12 +14,14 @@ export const GAPS_FULL = { stewTakenUp: 0.15, flip: 0.1 } as const;
 export function drinks(walk: Walk, minutes: number): void {
   const { facts } = walk;
   const lacks = facts.fullW - walk.w;
-  if (lacks > 0 && minutes > 0) walk.w += lacks * (1 - Math.exp(-facts.perMin * facts.atBoil * minutes));
+  if (lacks > 0 && minutes > 0 && walk.laterKJPerK === 0)
+    walk.w += lacks * (1 - Math.exp(-facts.perMin * facts.atBoil * minutes));
 }
 
 /** Grain drinks on the way to the boil too: as in a soak until its starch swells, then faster and faster. */
 export function drinksOnTheWay(walk: Walk, fromC: number, toC: number, minutes: number): void {
   const { plan, facts } = walk;
+  if (walk.laterKJPerK > 0) return;
   const step = minutes / WAY_STEPS;
   for (let i = 0; i < WAY_STEPS; i += 1) {
     const tempC = fromC + ((toC - fromC) * (i + 0.5)) / WAY_STEPS;

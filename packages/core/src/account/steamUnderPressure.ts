@@ -1,3 +1,4 @@
+import { CP_WATER } from '../heat/constants.js';
 import { heatLoss } from '../heat/equipment.js';
 import { comeUp, pressureBoil, purgeG, surplusW, whistleG } from '../heat/steam.js';
 import { plannedMin, type Stage } from '../method/stage.js';
@@ -45,13 +46,15 @@ export function pressure(walk: Walk, stage: Stage): void {
 /** By itself it loses no steam, only heat; let out at once, the pot boils itself down to the open boil. */
 export function release(walk: Walk, stage: Stage): void {
   const { at } = walk;
-  const above = Math.max(0, walk.tempC - at.boil.tempC) * walk.kJPerK;
+  // What has gone as steam has not to cool.
+  const goneG = walk.steam.reduce((sum, s) => sum + s.g, 0);
+  const above = Math.max(0, walk.tempC - at.boil.tempC) * (walk.kJPerK - (goneG * CP_WATER) / 1000);
   if (stage.lid === 'pressure') {
     const lossW = heatLoss(at.vessel, stage, (walk.tempC + at.boil.tempC) / 2, at.roomC);
     const cools = (above * 1000) / Math.max(1, lossW) / 60;
     const minutes = stage.end.kind === 'minutes' ? stage.end.minutes : cools;
     const share = Math.min(1, minutes / Math.max(1e-9, cools));
-    walk.tempC = Math.max(at.boil.tempC, walk.tempC - (share * above) / walk.kJPerK);
+    walk.tempC -= share * Math.max(0, walk.tempC - at.boil.tempC);
     return add(walk, stage, minutes, 0, 0, true);
   }
   walk.tempC = Math.min(walk.tempC, at.boil.tempC);

@@ -67,7 +67,9 @@ export interface Walk {
   readonly facts: Facts;
   readonly plan: CompletePlan;
   readonly at: Surroundings;
-  readonly kJPerK: number;
+  kJPerK: number;
+  /** Heat capacity of grain that is not in the pot yet, kJ/K. */
+  laterKJPerK: number;
   readonly targetW: number;
   tempC: number;
   hottestC: number;

@@ -3,7 +3,9 @@ import fc from 'fast-check';
 import { METHODS } from '../method/methods.js';
 import type { Stage } from '../method/stage.js';
 import { anyPlan, BIG_POT, POT } from '../testing/plans.js';
-import { answer, type Answer } from './answer.js';
+import { planOf } from '../testing/cooked.js';
+import { answer, answerPlan, type Answer } from './answer.js';
+import { keepBy } from './pours.js';
 import { RULES, type PlanInput } from '../plan/planInput.js';
 
 const PILAF: PlanInput = { grainId: 'longGrainWhite', grain: { cups: 2 }, vessel: BIG_POT };
@@ -402,5 +404,28 @@ describe('salt of every grain', () => {
     expect(low.addWith.g).toBeGreaterThan(1.9 * fine.addWith.g);
     expect(fine.stepG).toBeCloseTo(0.15 * fine.addG, 6);
     expect(solved({ ...PILAF, served: 'withGravy' }).salt.addG).toBeLessThan(fine.addG);
+  });
+});
+
+describe('what is kept by', () => {
+  const plan = planOf({ ...PILAF, vessel: POT });
+  const answered = answerPlan(plan);
+  if (!answered.ok) throw new Error(JSON.stringify(answered.error));
+  const { pour, account } = answered.value;
+  const drunkG = account.terms.find((t) => t.kind === 'absorbed')!.g;
+
+  it('never shrinks with more doubt, and is never more than half of what the grain drinks', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 5000, noNaN: true }),
+        fc.double({ min: 0, max: 5000, noNaN: true }),
+        (a, b) => {
+          const [less, more] = [keepBy(pour, plan, Math.min(a, b)), keepBy(pour, plan, Math.max(a, b))];
+          expect(more.ml).toBeGreaterThanOrEqual(less.ml);
+          expect(more.g).toBeLessThanOrEqual(drunkG / 2);
+          expect(less.ml).toBeGreaterThanOrEqual(Math.min(a, b, drunkG / 2 - 10) - 1e-9);
+        },
+      ),
+    );
   });
 });

@@ -1,6 +1,7 @@
 import { dryBasis, dryMatter } from '../grain/moisture.js';
 import { WET_TOP_G_PER_M2 } from '../grain/kernel.js';
 import { targetMoisture } from '../grain/texture.js';
+import { drinksPerMin, rateAt } from '../grain/uptake.js';
 import { boilingSteamRate } from '../heat/steam.js';
 import type { Stage } from '../method/stage.js';
 import { coveredMinutes } from '../method/timing.js';
@@ -16,12 +17,16 @@ import { POINT } from './sample.js';
 export const TASTES_TO = 0.7;
 /** A top-up is given this share of the grain's covered time to be drunk: a small one the first, all of it the second †. */
 const MEND_SHARE = { least: 0.35, most: 0.75 } as const;
+/** Nor longer for grain that takes longer: on a low ring it would dry again, min †. */
+const LONGEST_COVERED_MIN = 15;
 /** On warm, which is all that a rice cooker has after its switch, it takes so much longer †. */
 const ON_WARM = 2;
 /** Where a switch or a valve ends the cooking, and no minutes do, a wet pot is left closed for so long, min †. */
 const CLOSED_MIN = 5;
 /** In those minutes this share of what is still uncooked cooks †. */
 const MENDS_CENTRE = 0.5;
+/** Grain nearly done drinks in a closed pot at this part of its rate under liquid, g per g of dry matter and minute †. */
+const LATE_SHARE = 0.7;
 /** Share of a late top-up that the grain gets; the rest is steam. On warm nothing boils off †. */
 const REACHES = { onLow: 0.8, onWarm: 1 } as const;
 
@@ -53,7 +58,7 @@ export interface Mending {
   readonly longerMin: number;
   /** Share of what is added that the grain gets. */
   readonly reaches: number;
-  /** Covered time of this grain, min. */
+  /** Covered time of this grain as far as it counts here, min. */
   readonly coveredMin: number;
   /** The stage after which it is tasted, and what is done then, for as long as it takes; a pot that never rests, rests. */
   readonly afterIndex: number;
@@ -80,7 +85,8 @@ export function mendingOf(plan: CompletePlan, keptG: number): Mending | undefine
     aim,
     low,
     longerMin: wetLongerMin(plan) ?? CLOSED_MIN,
-    coveredMin: coveredMinutes(plan.grain, plan.soakMin) * (isOnWarm ? ON_WARM : 1),
+    coveredMin:
+      Math.min(LONGEST_COVERED_MIN, coveredMinutes(plan.grain, plan.soakMin)) * (isOnWarm ? ON_WARM : 1),
     reaches: isOnWarm ? REACHES.onWarm : REACHES.onLow,
     gPerPoint: dryG * (dryBasis(aim + 0.5) - dryBasis(aim - 0.5)),
     afterIndex,
@@ -147,7 +153,9 @@ export function lookedAt(samples: Samples, byG: number, mending: Mending): Looke
   const { plan } = samples.frame;
   const { low, high } = windowFor(plan);
   const dryG = dryMatter(plan.grain, plan.grainG);
-  const dries = (boilingSteamRate(surroundings(plan), mending.stage) * mending.longerMin) / dryG;
+  const longest = mending.longerMin;
+  const lateGPerMin = LATE_SHARE * drinksPerMin(plan) * rateAt(surroundings(plan).boil.tempC);
+  const dries = (boilingSteamRate(surroundings(plan), mending.stage) * longest) / dryG;
   const readers = Array.from({ length: PARTS + 1 }, (_, part) => {
     const reachesG = (mending.reaches * part * mending.keptG) / PARTS;
     return new Reader(samples, { byG: byG + reachesG });
@@ -164,8 +172,14 @@ export function lookedAt(samples: Samples, byG: number, mending: Mending): Looke
     const { addG, moreMin } = mendFor(mending, { tastes, leftPerG, done: before });
     const reader = readers[Math.round((PARTS * addG) / Math.max(1e-9, mending.keptG))] ?? asPoured;
     const done = moreMin > 0 ? 1 - (1 - before) * MENDS_CENTRE : before;
-    const left = addG > 0 ? reader.read(i, POINT.left) : Math.max(0, leftPerG - (moreMin > 0 ? dries : 0));
-    const feels = reader.read(i, POINT.feels);
+    // More minutes dry what is left, and let the grain have of it, and of what was added, what it can.
+    const late = lateGPerMin * moreMin;
+    const addedPerG = (mending.reaches * addG) / dryG;
+    const unused = Math.max(0, addedPerG - late);
+    const there = Math.max(0, reader.read(i, POINT.left) - (addG > 0 ? 0 : (moreMin / longest) * dries));
+    const drunk = Math.min(there, Math.max(0, late - addedPerG));
+    const left = there - drunk + unused;
+    const feels = reader.read(i, POINT.feels) + ((drunk - unused) * dryG) / mending.gPerPoint;
     const isHard = feels < low || done < NO_HARD_CENTRE;
     const isSoft = !isHard && (feels > high || left > WET_POT_PER_G);
     const isWet = asPoured.read(i, POINT.topG) > WET_TOP_G_PER_M2;

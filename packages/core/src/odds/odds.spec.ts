@@ -9,7 +9,7 @@ import { METHODS } from '../method/methods.js';
 import { chancesAt, worth } from './chances.js';
 import { DOUBTS, spreadsOf, truthOf } from './doubts.js';
 import { drawZ } from './draw.js';
-import { oddsFrom, oddsOf } from './odds.js';
+import { oddsFrom, oddsOf, type Odds } from './odds.js';
 import { frameOf, ROW, sampleRows } from './sample.js';
 
 const planOf = (input: PlanInput): CompletePlan => {
@@ -158,6 +158,10 @@ describe('odds', () => {
   });
 });
 
+/** As wanted with the pour that is best for a cook who does not look. */
+const bestUnseen = ({ curve }: Odds): number =>
+  curve.reduce((a, b) => (worth(b.chances) > worth(a.chances) ? b : a)).chances.asWanted;
+
 describe('what to measure', () => {
   it('names what is not measured yet, and what it would gain', () => {
     const odds = oddsOf(plan, { draws: 400, seed: 2 });
@@ -176,8 +180,8 @@ describe('what to measure', () => {
     const now = oddsOf(plan, { draws: 600, seed: 8 });
     const promised = now.measures.find((m) => m.act === 'weighGrain')!;
     const weighed = planOf({ ...DISH, grain: { g: plan.grainG } });
-    const then = oddsOf(weighed, { draws: 600, seed: 8 }).best.chances.asWanted;
-    expect(Math.abs(promised.then - promised.now - (then - now.best.chances.asWanted))).toBeLessThan(0.05);
+    const then = bestUnseen(oddsOf(weighed, { draws: 600, seed: 8 }));
+    expect(Math.abs(promised.then - promised.now - (then - bestUnseen(now)))).toBeLessThan(0.05);
   });
 
   it('pays: the better known kitchen has the better odds', () => {
@@ -188,8 +192,9 @@ describe('what to measure', () => {
       hob: { measured: ['low', 'high'] },
       vessel: { ...DISH.vessel, lidLossWPerM2K: 8.5 },
     });
-    const better = oddsOf(known, { draws: 400 }).best.chances.asWanted;
-    expect(better).toBeGreaterThan(oddsOf(plan, { draws: 400 }).best.chances.asWanted);
+    expect(bestUnseen(oddsOf(known, { draws: 400 }))).toBeGreaterThan(
+      bestUnseen(oddsOf(plan, { draws: 400 })),
+    );
     expect(solvePour(known).ended).toBe('converged');
   });
 });

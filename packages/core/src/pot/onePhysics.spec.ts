@@ -1,6 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import type { PlanInput } from '../plan/planInput.js';
 import { solvePour } from '../account/solvePour.js';
+import { answerPlan } from '../account/answer.js';
+import { plannedMin } from '../method/stage.js';
 import { METHODS } from '../method/methods.js';
 import { PILAF, planOf, restedM } from '../testing/cooked.js';
 import { OTHERS, TABLE } from '../testing/pots.js';
@@ -28,10 +30,31 @@ describe('one physics with the account', () => {
     ]),
   );
 
-  it.each([
+  const everyPot = [
     ...templates,
     ...[...TABLE, ...OTHERS].map(([what, , , plan]): [string, PlanInput] => [what, plan]),
-  ])('poured as the account says the grain rests at its target: %s', (_, input) => {
+  ];
+
+  it.each(everyPot)(
+    'shows minutes of its stages that the pot takes, to a tenth or half a minute: %s',
+    (_, input) => {
+      const plan = planOf(input);
+      const answered = answerPlan(plan);
+      if (!answered.ok) throw new Error(JSON.stringify(answered.error));
+      const pot = cookPot(plan, solvePour(plan).pourWaterG);
+      for (const stage of answered.value.stages) {
+        const took = pot.stages.find((s) => s.stageId === stage.id);
+        if (!took) continue;
+        const minutes = took.toMin - took.fromMin;
+        // Shown in whole minutes, and never as none.
+        const shown = plannedMin(stage);
+        const apart = Math.abs(shown - Math.max(1, minutes));
+        expect([stage.id, shown, apart <= Math.max(1, 0.1 * minutes)]).toEqual([stage.id, shown, true]);
+      }
+    },
+  );
+
+  it.each(everyPot)('poured as the account says the grain rests at its target: %s', (_, input) => {
     const plan = planOf(input);
     const solution = solvePour(plan);
     const pot = cookPot(plan, solution.pourWaterG);
