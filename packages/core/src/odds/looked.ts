@@ -26,7 +26,7 @@ const CLOSED_MIN = 5;
 /** In those minutes this share of what is still uncooked cooks †. */
 const MENDS_CENTRE = 0.5;
 /** Grain nearly done drinks in a closed pot at this part of its rate under liquid, g per g of dry matter and minute †. */
-const LATE_SHARE = 0.7;
+const LATE_SHARE = 0.9;
 /** Share of a late top-up that the grain gets; the rest is steam. On warm nothing boils off †. */
 const REACHES = { onLow: 0.8, onWarm: 1 } as const;
 
