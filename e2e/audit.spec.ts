@@ -140,6 +140,12 @@ describe('what has the keys', () => {
   });
 });
 
+/** What is typed before an open list has the keys is lost. */
+const listHasKeys = (page: Page): Promise<unknown> =>
+  page.waitForFunction(
+    () => document.activeElement?.closest('[role=listbox], [role=dialog], [cmdk-root]') !== null,
+  );
+
 /** Presses of each part of the job at most; 170 together when it was first counted, 510 before. */
 const MOST_KEYS: Readonly<Record<string, number>> = {
   dish: 14,
@@ -170,6 +176,7 @@ describe('a cook at the keyboard', () => {
     await cook.tabTo('Dish ');
     await cook.key('Enter');
     await page.waitForSelector('[role=option]');
+    await listHasKeys(page);
     await cook.type('tom');
     await cook.key('Enter');
     await page.waitForFunction(() => document.title.includes('Tomato rice'));
@@ -184,6 +191,7 @@ describe('a cook at the keyboard', () => {
     await cook.kept('going to what adds something');
     await cook.key('Enter');
     await page.waitForSelector('[cmdk-input]');
+    await listHasKeys(page);
     const before = cook.keys;
     await cook.type('peas');
     await cook.key('Enter');
@@ -234,6 +242,8 @@ describe('a cook at the keyboard', () => {
     }
     await done('cooking');
 
+    // The keys go to the name of the screen once it is there; before that they would be called back.
+    await page.waitForFunction(() => document.activeElement?.tagName === 'H1');
     await cook.tabTo('hard');
     await cook.key('ArrowRight');
     await page.waitForSelector('[role=radio][aria-checked=true]');

@@ -65,14 +65,27 @@ export async function press(page: Page, words: string): Promise<void> {
   await pressOn(await button(page, words));
 }
 
-/** Presses what was found; where it lies under the rooms of a phone it is scrolled out from there first. */
+/**
+ * Presses what was found; where it lies under the rooms of a phone it is scrolled out from there first. What comes late
+ * above it may move it while the finger is on its way: a press that landed beside it is made again.
+ */
 export async function pressOn(found: ElementHandle): Promise<void> {
-  await found.evaluate((e) => {
-    const { x, y, width, height } = e.getBoundingClientRect();
-    const top = document.elementFromPoint(x + width / 2, y + height / 2);
-    if (!e.contains(top)) e.scrollIntoView({ block: 'center', behavior: 'instant' });
-  });
-  await found.click();
+  for (let tries = 0; tries < 5; tries += 1) {
+    await found.evaluate((e) => {
+      const { dataset } = document.documentElement;
+      delete dataset['landed'];
+      e.addEventListener('click', () => (dataset['landed'] = 'yes'), { once: true, capture: true });
+      const { x, y, width, height } = e.getBoundingClientRect();
+      const top = document.elementFromPoint(x + width / 2, y + height / 2);
+      if (!e.contains(top)) e.scrollIntoView({ block: 'center', behavior: 'instant' });
+    });
+    await found.click();
+    // A page that is gone has been pressed.
+    const hasLanded = await found
+      .evaluate(() => document.documentElement.dataset['landed'] === 'yes')
+      .catch(() => true);
+    if (hasLanded) return;
+  }
 }
 
 /** Waits until the screen says something; what it said instead is told where it never does. */
