@@ -78,7 +78,10 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
       for (const again of echoes.splice(0).reverse()) await again();
     },
   };
-  const idle = (): boolean => outbox.useOutbox.getState().letters.every((l) => l.state.kind === 'refused');
+  // A plan that was changed is sent a moment later: until then there is something to do.
+  const idle = (): boolean =>
+    !draft.useDraft.getState().unsent &&
+    outbox.useOutbox.getState().letters.every((l) => l.state.kind === 'refused');
   return {
     network,
     bag: (id: string): BagFields | undefined => {
