@@ -86,6 +86,7 @@ export async function pressOn(found: ElementHandle): Promise<void> {
       .catch(() => true);
     if (hasLanded) return;
   }
+  throw new Error('five presses landed beside what was to be pressed');
 }
 
 /** Waits until the screen says something; what it said instead is told where it never does. */

@@ -63,7 +63,7 @@ on the logarithm of the pour outside of its range (nothing inside), each value h
 kept within the steps of the scale, crusts golden; a pot further out than 10 % bends the rest no more than one that is. It is
 deterministic, and nothing is moved by hand afterwards.
 
-The middles of some priors (\`vent\`, parboiled, medium and short grain, stew) come from notes on practice that were written with pots
+The middles of some priors (\`vent\`, parboiled and short grain, stew) come from notes on practice that were written with pots
 like these in view: the figures below flatter to that extent. Before those middles the left-out pots were 3.3 % outside on
 average, 51 of 58 within a tenth, the worst 34 %.
 

@@ -78,7 +78,7 @@ export function cookKitchens(core, count) {
   const byMethod = new Map(
     core.METHODS.map((m) => [
       m,
-      { n: 0, hammock: none(), ...Object.fromEntries(RULES.map((rule) => [rule, none()])) },
+      { n: 0, given: 0, hammock: none(), ...Object.fromEntries(RULES.map((rule) => [rule, none()])) },
     ]),
   );
   for (let n = 0; n < count; n += 1) {
@@ -113,6 +113,7 @@ export function cookKitchens(core, count) {
       row[name].unseen += isWanted(unseen) ? 1 : 0;
       row[name].seen += isWanted(mending ? seen : cooked(core, plan, seenG, truth)) ? 1 : 0;
     };
+    row.given += odds.best.looked?.asWanted ?? odds.best.chances.asWanted;
     pourBy('hammock', odds.planned.waterG, odds.best.waterG);
     const answered = core.answerPlan(plan);
     for (const rule of RULES) {
@@ -135,15 +136,20 @@ export function kitchensText({ deciles, seventy, byMethod }, count) {
     )
     .join('\n');
   const all = [...byMethod.values()].reduce(
-    (sum, r) => ({ n: sum.n + r.n, unseen: sum.unseen + r.hammock.unseen, seen: sum.seen + r.hammock.seen }),
-    { n: 0, unseen: 0, seen: 0 },
+    (sum, r) => ({
+      n: sum.n + r.n,
+      given: sum.given + r.given,
+      unseen: sum.unseen + r.hammock.unseen,
+      seen: sum.seen + r.hammock.seen,
+    }),
+    { n: 0, given: 0, unseen: 0, seen: 0 },
   );
   const better = [...byMethod]
     .map(([m, r]) => {
       const cells = ['hammock', ...RULES].map(
         (k) => `${percent(r[k].seen / r.n)} (${percent(r[k].unseen / r.n)})`,
       );
-      return `| ${WORDS[m]} | ${cells.join(' | ')} | ${r.n} |`;
+      return `| ${WORDS[m]} | ${percent(r.given / r.n)} | ${cells.join(' | ')} | ${r.n} |`;
     })
     .join('\n');
   return `## How honest the odds are
@@ -163,12 +169,13 @@ ${seventy.n === 0 ? 'No pot of a kitchen that was not met is given 65 in a hundr
 The same kitchens poured as Hammock says for a cook who tastes once, at the end of the covered time, and tops up or leaves it
 on as it is found (the best pour of the odds); and by one part to one, to one and a half and to two, and to the first joint of
 a finger over the grain, tasted and mended alike. As wanted, in a hundred; in brackets unseen, poured by the account or the
-rule. A pot under pressure is opened once that is down, and closed again without.
+rule. "Given" is what the odds say of the tasted pot. A pot under pressure is opened once that is down, and closed again without.
 
-| method | Hammock | 1 : 1 | 1 : 1½ | 1 : 2 | first joint | kitchens |
-| --- | ---: | ---: | ---: | ---: | ---: | ---: |
+| method | given | Hammock | 1 : 1 | 1 : 1½ | 1 : 2 | first joint | kitchens |
+| --- | ---: | ---: | ---: | ---: | ---: | ---: | ---: |
 ${better}
 
-In all, ${percent(all.seen / all.n)} in a hundred tasted once, ${percent(all.unseen / all.n)} unseen.
+In all, ${percent(all.seen / all.n)} in a hundred tasted once (${percent(all.given / all.n)} given by the odds, which are read and not cooked), ${percent(all.unseen / all.n)}
+unseen.
 `;
 }

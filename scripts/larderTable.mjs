@@ -23,7 +23,7 @@ const GRAIN = {
  * The larder as a page of the docs: what every grain and ingredient is taken to be. A dagger stands where a figure was
  * written down from memory and not read from its source on the day.
  */
-export function larderPage({ GRAINS, INGREDIENTS, LOOK_W, LOOKED_AT, RELEASE, SOURCES }) {
+export function larderPage({ GRAINS, INGREDIENTS, LOOK_W, RELEASE, SOURCES }) {
   const source = (id) => `${SOURCES[id].name}${SOURCES[id].memory ? ' †' : ''}`;
   const byName = (list) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
   return `# The larder
@@ -75,9 +75,7 @@ ${table(
     all.map((r) => [
       behaves,
       r.state,
-      LOOK_W[r.state] !== undefined && r.available === LOOKED_AT
-        ? `its look: ${LOOK_W[r.state]} g per g of solids`
-        : r.available,
+      r.byLook ? `its look: ${LOOK_W[r.state]} g per g of solids` : r.available,
       r.drinks,
     ]),
   ),

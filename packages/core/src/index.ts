@@ -17,7 +17,6 @@ export {
   ALLERGENS,
   BEHAVIOURS,
   LOOK_W,
-  LOOKED_AT,
   RELEASE,
   SOURCES,
   STATES,

@@ -219,7 +219,6 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
         type: 'object',
         additionalProperties: false,
         properties: {
-          keepByMl: { type: 'number' },
           coveredMin: {
             type: 'number',
             description: "Covered minutes that do better than the plan's, where any do.",
@@ -227,6 +226,7 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
           waterG: { type: 'number', description: 'Water poured, g, and liquid, ml of what the plan pours.' },
           ml: { type: 'number' },
           chances: { $ref: '#/components/schemas/Chances' },
+          keepByMl: { type: 'number', description: 'Hot liquid to keep by for this pour, ml.' },
           looked: {
             description:
               'The same when the pot is tasted once, at the end of its covered time, and mended as it is found; none where it is never closed.',
@@ -253,13 +253,14 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
       waterG: { type: 'number', description: 'Water poured, g, and liquid, ml of what the plan pours.' },
       ml: { type: 'number' },
       chances: { $ref: '#/components/schemas/Chances' },
+      keepByMl: { type: 'number', description: 'Hot liquid to keep by for this pour, ml.' },
       looked: {
         description:
           'The same when the pot is tasted once, at the end of its covered time, and mended as it is found; none where it is never closed.',
         allOf: [{ $ref: '#/components/schemas/LookedChances' }],
       },
     },
-    required: ['waterG', 'ml', 'chances'],
+    required: ['waterG', 'ml', 'chances', 'keepByMl'],
     additionalProperties: false,
     description: 'Chances for one choice.',
   },

@@ -117,6 +117,8 @@ export interface Release {
   readonly available: number;
   /** Water it takes up for itself, g per g. */
   readonly drinks: number;
+  /** True where the share follows from how wet the whole base looks (LOOK_W). */
+  readonly byLook?: true;
 }
 
 const release = (state: State, available: number, drinks = 0): Release => ({ state, available, drinks });
@@ -131,7 +133,7 @@ export const LOOK_W: Readonly<Partial<Record<State, number>>> = {
   oilSeparated: 4,
 };
 /** A look is a moisture: what an ingredient still brings follows from its solids, up to what it brings uncooked. */
-export const LOOKED_AT = 1;
+const look = (state: State): Release => ({ state, available: 1, drinks: 0, byLook: true });
 
 /**
  * Share of its own water that an ingredient still brings by how far it was cooked down, and what drinkers
@@ -139,28 +141,13 @@ export const LOOKED_AT = 1;
  */
 export const RELEASE: Readonly<Record<Behaviour, readonly Release[]>> = {
   liquid: [release('withLiquid', 1)],
-  cultured: [release('withLiquid', 0.6), release('oilSeparated', LOOKED_AT)],
+  cultured: [release('withLiquid', 0.6), look('oilSeparated')],
   // All of its water is in the pot; what its solids keep for themselves is the film term, counted there once.
-  coconutMilk: [release('withLiquid', 1), release('oilSeparated', LOOKED_AT)],
-  tomato: [
-    release('mushy', LOOKED_AT),
-    release('withLiquid', 0.7),
-    release('softened', LOOKED_AT),
-    release('oilSeparated', LOOKED_AT),
-  ],
-  smoothTomato: [
-    release('withLiquid', 0.8),
-    release('softened', LOOKED_AT),
-    release('mushy', LOOKED_AT),
-    release('oilSeparated', LOOKED_AT),
-  ],
+  coconutMilk: [release('withLiquid', 1), look('oilSeparated')],
+  tomato: [look('mushy'), release('withLiquid', 0.7), look('softened'), look('oilSeparated')],
+  smoothTomato: [release('withLiquid', 0.8), look('softened'), look('mushy'), look('oilSeparated')],
   onion: [release('translucent', 0.2), release('raw', 0.4), release('golden', 0.05), release('brown', 0)],
-  softVegetable: [
-    release('softened', LOOKED_AT),
-    release('withLiquid', 0.6),
-    release('mushy', LOOKED_AT),
-    release('oilSeparated', LOOKED_AT),
-  ],
+  softVegetable: [look('softened'), release('withLiquid', 0.6), look('mushy'), look('oilSeparated')],
   hardVegetable: [release('raw', 0.05), release('softened', 0.03)],
   potato: [release('raw', 0, 0.05), release('softened', 0, 0)],
   // Ice on the outside melts into the pot.

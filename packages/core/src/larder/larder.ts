@@ -1,6 +1,6 @@
 import type { Ingredient, Release, State } from './composition.js';
 import { share } from '../calibration/calibrated.js';
-import { LOOK_W, LOOKED_AT, RELEASE, type Behaviour } from './composition.js';
+import { LOOK_W, RELEASE, type Behaviour } from './composition.js';
 import { INGREDIENTS } from './ingredients.js';
 
 // Made when it is first asked: a page that only knows grains does not carry every ingredient.
@@ -34,11 +34,7 @@ export const releaseOf = (ingredient: Ingredient, state: State): Release | undef
  * @example mostAvailable(ingredientById('tomato')) // 0.7
  */
 export const mostAvailable = ({ behaves }: Ingredient): number =>
-  Math.max(...RELEASE[behaves].map((r) => (isLook(r) ? 0 : r.available)));
-
-/** Hard vegetables soften without letting go of their water: only what cooks down has looks. */
-const isLook = ({ state, available }: Release): boolean =>
-  LOOK_W[state] !== undefined && available === LOOKED_AT;
+  Math.max(...RELEASE[behaves].map((r) => (r.byLook ? 0 : r.available)));
 
 /** What is poured is there whole; what it gives is no guess. */
 const WHOLE: ReadonlySet<Behaviour> = new Set<Behaviour>(['liquid', 'coconutMilk', 'fat']);
@@ -49,8 +45,8 @@ function releasesOf(ingredient: Ingredient): readonly Release[] {
   const gives = WHOLE.has(behaves) ? 1 : share('release');
   const most = Math.min(1, mostAvailable(ingredient) * gives);
   return RELEASE[behaves].map((r) => {
-    const looksW = LOOK_W[r.state];
-    if (looksW === undefined || !isLook(r)) return { ...r, available: Math.min(1, r.available * gives) };
+    const looksW = r.byLook ? LOOK_W[r.state] : undefined;
+    if (looksW === undefined) return { ...r, available: Math.min(1, r.available * gives) };
     return { ...r, available: Math.min(most, (looksW * share('look') * solids) / water) };
   });
 }

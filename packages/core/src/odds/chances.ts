@@ -80,33 +80,66 @@ export class Reader {
  * @example chancesAt({ frame, rows: sampleRows(frame, 1, 0, 20) }, {}).hard <= 1 // true
  */
 export function chancesAt(samples: Samples, where: Where): Chances {
-  const { low, high } = windowFor(samples.frame.plan);
   const reader = new Reader(samples, where);
-  const n = countOf(samples);
-  let hard = 0;
-  let soft = 0;
-  let wet = 0;
-  let burnt = 0;
-  let wanted = 0;
-  let counted = 0;
+  const ends = new Tally(samples.frame.plan);
   const onlyTimed = where.byMin !== undefined;
-  for (let i = 0; i < n; i += 1) {
+  for (let i = 0; i < countOf(samples); i += 1) {
     if (onlyTimed && !isTimed(i)) continue;
-    const weight = weightOf(samples, i);
-    counted += weight;
-    const feels = reader.read(i, POINT.feels);
-    const isHard = feels < low || reader.read(i, POINT.done) < NO_HARD_CENTRE;
-    const isSoft = !isHard && (feels > high || reader.read(i, POINT.left) > WET_POT_PER_G);
-    const isWet = reader.read(i, POINT.topG) > WET_TOP_G_PER_M2;
-    const isBurnt = reader.read(i, POINT.brown) > CAUGHT_LOG;
-    if (isHard) hard += weight;
-    if (isSoft) soft += weight;
-    if (isWet) wet += weight;
-    if (isBurnt) burnt += weight;
-    if (!isHard && !isSoft && !isWet && !isBurnt) wanted += weight;
+    ends.add(weightOf(samples, i), {
+      feels: reader.read(i, POINT.feels),
+      done: reader.read(i, POINT.done),
+      left: reader.read(i, POINT.left),
+      topG: reader.read(i, POINT.topG),
+      brown: reader.read(i, POINT.brown),
+    });
   }
-  const of = (k: number): number => (counted === 0 ? 0 : k / counted);
-  return { hard: of(hard), asWanted: of(wanted), tooSoft: of(soft), wetTop: of(wet), caught: of(burnt) };
+  return ends.chances();
+}
+
+/** Counts how pots end, each with its weight: the one place where it is said what is as wanted. */
+export class Tally {
+  readonly #window: { readonly low: number; readonly high: number };
+  #all = 0;
+  #hard = 0;
+  #soft = 0;
+  #wet = 0;
+  #burnt = 0;
+  #wanted = 0;
+
+  constructor(plan: CompletePlan) {
+    this.#window = windowFor(plan);
+  }
+
+  add(
+    weight: number,
+    { feels, done, left, topG, brown }: Readonly<Record<keyof typeof POINT, number>>,
+  ): void {
+    const isHard = feels < this.#window.low || done < NO_HARD_CENTRE;
+    const isSoft = !isHard && (feels > this.#window.high || left > WET_POT_PER_G);
+    const isWet = topG > WET_TOP_G_PER_M2;
+    const isBurnt = brown > CAUGHT_LOG;
+    this.#all += weight;
+    if (isHard) this.#hard += weight;
+    if (isSoft) this.#soft += weight;
+    if (isWet) this.#wet += weight;
+    if (isBurnt) this.#burnt += weight;
+    if (!isHard && !isSoft && !isWet && !isBurnt) this.#wanted += weight;
+  }
+
+  /** A weight as a share of all that was counted. */
+  shareOf(weight: number): number {
+    return this.#all === 0 ? 0 : weight / this.#all;
+  }
+
+  chances(): Chances {
+    return {
+      hard: this.shareOf(this.#hard),
+      asWanted: this.shareOf(this.#wanted),
+      tooSoft: this.shareOf(this.#soft),
+      wetTop: this.shareOf(this.#wet),
+      caught: this.shareOf(this.#burnt),
+    };
+  }
 }
 /** Browning of a caught base, as the samples keep it. */
 export const CAUGHT_LOG = Math.log(BASE_BANDS.dark + 1e-3);

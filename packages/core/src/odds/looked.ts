@@ -1,5 +1,4 @@
 import { dryBasis, dryMatter } from '../grain/moisture.js';
-import { WET_TOP_G_PER_M2 } from '../grain/kernel.js';
 import { targetMoisture } from '../grain/texture.js';
 import { drinksPerMin, rateAt } from '../grain/uptake.js';
 import { boilingSteamRate } from '../heat/steam.js';
@@ -8,7 +7,7 @@ import { coveredMinutes } from '../method/timing.js';
 import { surroundings } from '../plan/surroundings.js';
 import type { CompletePlan } from '../plan/planInput.js';
 import { NO_HARD_CENTRE, WET_POT_PER_G } from '../pot/constants.js';
-import { CAUGHT_LOG, countOf, Reader, weightOf, windowFor, type Chances, type Samples } from './chances.js';
+import { countOf, Reader, Tally, weightOf, type Chances, type Samples } from './chances.js';
 import { drawZ } from './draw.js';
 import { wetLongerMin } from './looks.js';
 import { POINT } from './sample.js';
@@ -25,7 +24,10 @@ const ON_WARM = 2;
 const CLOSED_MIN = 5;
 /** In those minutes this share of what is still uncooked cooks †. */
 const MENDS_CENTRE = 0.5;
-/** Grain nearly done drinks in a closed pot at this part of its rate under liquid, g per g of dry matter and minute †. */
+/**
+ * Grain nearly done drinks in a closed pot at this part of its rate under liquid, g per g of dry matter and minute. It and
+ * the two below are how this reading comes near to `cookLooked` on the pots of practice, and no facts about grain †.
+ */
 const LATE_SHARE = 0.9;
 /** Share of a late top-up that the grain gets; the rest is steam. On warm nothing boils off †. */
 const REACHES = { onLow: 0.8, onWarm: 1 } as const;
@@ -40,7 +42,8 @@ export interface LookedChances extends Chances {
 
 /** What is done once the pot has been tasted, at the end of its covered time. */
 export interface Mend {
-  /** Hot water added, g; 0 for none. */
+  /** Quarters of what was kept by that go in, and the hot water that they are, g. */
+  readonly parts: number;
   readonly addG: number;
   /** Minutes it is left on for longer. */
   readonly moreMin: number;
@@ -48,7 +51,6 @@ export interface Mend {
 
 /** How a plan can be mended. */
 export interface Mending {
-  readonly plan: CompletePlan;
   /** Hot water that is kept by, g. */
   readonly keptG: number;
   readonly aim: number;
@@ -80,7 +82,6 @@ export function mendingOf(plan: CompletePlan, keptG: number): Mending | undefine
   const dryG = dryMatter(plan.grain, plan.grainG);
   const isOnWarm = plan.vessel.kind === 'riceCooker';
   return {
-    plan,
     keptG,
     aim,
     low,
@@ -138,10 +139,14 @@ export function mendFor(
     const lacksG = ((aim - tastes) * gPerPoint) / reaches;
     const parts = Math.min(PARTS, Math.max(1, Math.ceil((PARTS * lacksG) / Math.max(1, keptG))));
     const share = MEND_SHARE.least + ((MEND_SHARE.most - MEND_SHARE.least) * (parts - 1)) / (PARTS - 1);
-    return { addG: (parts * keptG) / PARTS, moreMin: Math.round(share * coveredMin) };
+    return { parts, addG: (parts * keptG) / PARTS, moreMin: Math.round(share * coveredMin) };
   }
-  if (isWet) return { addG: 0, moreMin: longerMin };
-  return { addG: 0, moreMin: done < NO_HARD_CENTRE ? Math.round(MEND_SHARE.least * coveredMin) : 0 };
+  if (isWet) return { parts: 0, addG: 0, moreMin: longerMin };
+  return {
+    parts: 0,
+    addG: 0,
+    moreMin: done < NO_HARD_CENTRE ? Math.round(MEND_SHARE.least * coveredMin) : 0,
+  };
 }
 
 /**
@@ -151,55 +156,42 @@ export function mendFor(
  */
 export function lookedAt(samples: Samples, byG: number, mending: Mending): LookedChances {
   const { plan } = samples.frame;
-  const { low, high } = windowFor(plan);
   const dryG = dryMatter(plan.grain, plan.grainG);
-  const longest = mending.longerMin;
-  const lateGPerMin = LATE_SHARE * drinksPerMin(plan) * rateAt(surroundings(plan).boil.tempC);
-  const dries = (boilingSteamRate(surroundings(plan), mending.stage) * longest) / dryG;
-  const readers = Array.from({ length: PARTS + 1 }, (_, part) => {
-    const reachesG = (mending.reaches * part * mending.keptG) / PARTS;
-    return new Reader(samples, { byG: byG + reachesG });
-  });
-  const [asPoured] = readers;
-  const ends = { hard: 0, asWanted: 0, tooSoft: 0, wetTop: 0, caught: 0, mended: 0 };
-  let counted = 0;
-  for (let i = 0; asPoured && i < countOf(samples); i += 1) {
+  const at = surroundings(plan);
+  // What the grain can have in a minute, and what the mended pot steams off, g per g of dry matter.
+  const drinksPerG = LATE_SHARE * drinksPerMin(plan) * rateAt(at.boil.tempC);
+  const driesPerG = boilingSteamRate(at, mending.stage) / dryG;
+  const readerFor = (part: number): Reader =>
+    new Reader(samples, { byG: byG + (mending.reaches * part * mending.keptG) / PARTS });
+  const asPoured = readerFor(0);
+  const readers = [asPoured, ...Array.from({ length: PARTS }, (_, i) => readerFor(i + 1))];
+  const ends = new Tally(plan);
+  let mended = 0;
+  for (let i = 0; i < countOf(samples); i += 1) {
     const weight = weightOf(samples, i);
-    counted += weight;
-    const tastes = asPoured.read(i, POINT.feels) + TASTES_TO * toothAt(i);
-    const leftPerG = asPoured.read(i, POINT.left);
     const before = asPoured.read(i, POINT.done);
-    const { addG, moreMin } = mendFor(mending, { tastes, leftPerG, done: before });
-    const reader = readers[Math.round((PARTS * addG) / Math.max(1e-9, mending.keptG))] ?? asPoured;
-    const done = moreMin > 0 ? 1 - (1 - before) * MENDS_CENTRE : before;
+    const { parts, moreMin } = mendFor(mending, {
+      tastes: asPoured.read(i, POINT.feels) + TASTES_TO * toothAt(i),
+      leftPerG: asPoured.read(i, POINT.left),
+      done: before,
+    });
+    const reader = readers[parts] ?? asPoured;
     // More minutes dry what is left, and let the grain have of it, and of what was added, what it can.
-    const late = lateGPerMin * moreMin;
-    const addedPerG = (mending.reaches * addG) / dryG;
-    const unused = Math.max(0, addedPerG - late);
-    const there = Math.max(0, reader.read(i, POINT.left) - (addG > 0 ? 0 : (moreMin / longest) * dries));
-    const drunk = Math.min(there, Math.max(0, late - addedPerG));
-    const left = there - drunk + unused;
-    const feels = reader.read(i, POINT.feels) + ((drunk - unused) * dryG) / mending.gPerPoint;
-    const isHard = feels < low || done < NO_HARD_CENTRE;
-    const isSoft = !isHard && (feels > high || left > WET_POT_PER_G);
-    const isWet = asPoured.read(i, POINT.topG) > WET_TOP_G_PER_M2;
-    const isBurnt = asPoured.read(i, POINT.brown) > CAUGHT_LOG;
-    if (addG > 0 || moreMin > 0) ends.mended += weight;
-    if (isHard) ends.hard += weight;
-    if (isSoft) ends.tooSoft += weight;
-    if (isWet) ends.wetTop += weight;
-    if (isBurnt) ends.caught += weight;
-    if (!isHard && !isSoft && !isWet && !isBurnt) ends.asWanted += weight;
+    const addedPerG = (mending.reaches * parts * mending.keptG) / PARTS / dryG;
+    const canPerG = drinksPerG * moreMin;
+    const there = Math.max(0, reader.read(i, POINT.left) - (parts > 0 ? 0 : driesPerG * moreMin));
+    const drunk = Math.min(there, Math.max(0, canPerG - addedPerG));
+    const unused = Math.max(0, addedPerG - canPerG);
+    if (moreMin > 0) mended += weight;
+    ends.add(weight, {
+      feels: reader.read(i, POINT.feels) + ((drunk - unused) * dryG) / mending.gPerPoint,
+      done: moreMin > 0 ? 1 - (1 - before) * MENDS_CENTRE : before,
+      left: there - drunk + unused,
+      topG: asPoured.read(i, POINT.topG),
+      brown: asPoured.read(i, POINT.brown),
+    });
   }
-  const of = (k: number): number => (counted === 0 ? 0 : k / counted);
-  return {
-    hard: of(ends.hard),
-    asWanted: of(ends.asWanted),
-    tooSoft: of(ends.tooSoft),
-    wetTop: of(ends.wetTop),
-    caught: of(ends.caught),
-    mended: of(ends.mended),
-  };
+  return { ...ends.chances(), mended: ends.shareOf(mended) };
 }
 
 /** How far the tooth is off in each draw, standard normal: drawn apart from what the kitchens hide, the same everywhere. */

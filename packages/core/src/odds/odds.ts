@@ -1,4 +1,5 @@
 import type { CompletePlan } from '../plan/planInput.js';
+import { pouredWaterG } from '../pot/courseFor.js';
 import { plannedMin } from '../method/stage.js';
 import { deepFreeze } from '../result.js';
 import { chancesAt, countOf, worth, type Chances, type Samples } from './chances.js';
@@ -13,6 +14,8 @@ export interface OddsPoint {
   readonly waterG: number;
   readonly ml: number;
   readonly chances: Chances;
+  /** Hot liquid to keep by for this pour, ml. */
+  readonly keepByMl: number;
   /** The same when the pot is tasted once, at the end of its covered time, and mended as it is found; none where it is never closed. */
   readonly looked?: LookedChances;
 }
@@ -30,7 +33,6 @@ export interface Odds {
   readonly minutes: readonly { readonly min: number; readonly chances: Chances }[];
   /** What to pour, what to keep hot by, and what that comes to. */
   readonly best: OddsPoint & {
-    readonly keepByMl: number;
     /** Covered minutes that do better than the plan's, where any do. */
     readonly coveredMin?: number;
   };
@@ -67,8 +69,10 @@ export function oddsFrom(samples: Samples, seed: number): Odds {
   const stage = plan.stages.find((s) => s.id === frame.stageId);
   const point = (byG: number): OddsPoint => {
     const waterG = Math.max(0, frame.waterG + byG);
-    const blind = { waterG, ml: waterG / perMl, chances: chancesAt(samples, { byG }) };
-    const mending = mendingOf(plan, keepByG(samples, byG));
+    const keptG = keepByG(samples, byG);
+    const chances = chancesAt(samples, { byG });
+    const blind = { waterG, ml: waterG / perMl, chances, keepByMl: keptG / perMl };
+    const mending = mendingOf(plan, keptG);
     return mending ? { ...blind, looked: lookedAt(samples, byG, mending) } : blind;
   };
   const curve = steps(POUR_STEPS, frame.spanG).map(point);
@@ -82,14 +86,16 @@ export function oddsFrom(samples: Samples, seed: number): Odds {
   // What to pour is chosen for a cook who looks: dry grain can be mended then, soft grain cannot.
   const best = curve.reduce((a, b) => (valued(b) > valued(a) + EVEN ? b : a), first);
   const byG = best.waterG - frame.waterG;
+  // A cook looks into the pot as it was poured, not as it might have been.
+  const pouredG = pouredWaterG(plan);
   return deepFreeze({
     draws: countOf(samples),
     seed,
     planned: point(0),
     curve,
     minutes,
-    best: { ...best, keepByMl: keepByG(samples, byG) / perMl, ...betterMinutes(samples, byG) },
-    looks: looksFor(plan, best.waterG, keepByG(samples, byG) / perMl),
+    best: { ...best, ...betterMinutes(samples, byG) },
+    looks: looksFor(plan, pouredG, point(pouredG - frame.waterG).keepByMl),
     measures: measuresFor(samples, byG),
   });
 }

@@ -90,7 +90,8 @@ function gapsFullWhenTimed(plan: CompletePlan): GapsFull {
   for (const [index, stage] of stages.entries()) {
     enterStage(walk, index);
     if (walk.liquidIn) cookStage(walk, stage);
-    if (plan.stages[index]?.end.kind === 'sign') found.set(stage.id, gapsFullNow(walk, stage));
+    const asPlanned = plan.stages[index];
+    if (asPlanned && endsAtSurface(asPlanned)) found.set(stage.id, gapsFullNow(walk, stage));
   }
   return found;
 }

@@ -36,7 +36,7 @@ describe('one physics with the account', () => {
   ];
 
   it.each(everyPot)(
-    'shows minutes of its stages that the pot takes, to a tenth or half a minute: %s',
+    'shows minutes of its stages that the pot takes, to a tenth or a minute: %s',
     (_, input) => {
       const plan = planOf(input);
       const answered = answerPlan(plan);

@@ -26,7 +26,7 @@ export function Answered({ plan }: { readonly plan: PlanView }) {
   const measures = useMeasures(draft.cupId);
   const key = oddsKey(input);
   const odds = useOdds((s) => (s.of === key ? s.odds : undefined));
-  const keepMl = odds?.best.keepByMl;
+  const keepMl = odds && answer ? nearestTo(odds, answer.pour.waterG)?.keepByMl : undefined;
   useSayPour(...spokenPour(plan, measures, useUnit(), odds));
   if (!answer) return <p className="text-xl">The number appears as soon as the words above make a pot.</p>;
   const vessel = vessels.find((v) => v.id === draft.vesselId);

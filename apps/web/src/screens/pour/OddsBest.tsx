@@ -15,11 +15,13 @@ interface BestProps {
   /** As wanted in this pour left alone, and tasted once and mended, where it can be. */
   readonly blind: number;
   readonly looked: number | undefined;
+  /** True for a pot that must not be opened before its pressure is down. */
+  readonly isShut: boolean;
   readonly onPour: () => void;
 }
 
 /** The best choice, with what is kept by drawn beside it to the same scale. */
-export function Best({ bestMl, keepMl, hereMl, coveredMin, blind, looked, onPour }: BestProps) {
+export function Best({ bestMl, keepMl, hereMl, coveredMin, blind, looked, isShut, onPour }: BestProps) {
   const tall = 78;
   const small = Math.max(8, tall * Math.sqrt(Math.min(1, keepMl / Math.max(1, bestMl))));
   return (
@@ -37,7 +39,10 @@ export function Best({ bestMl, keepMl, hereMl, coveredMin, blind, looked, onPour
       </div>
       {looked !== undefined && looked > blind && (
         <p className="m-0 mt-3">
-          Taste it once when its time is up, and top it up or leave it on as you find it:{' '}
+          {isShut
+            ? 'Taste it once the pressure is down and the lid comes off by itself'
+            : 'Taste it once when its time is up'}
+          , and top it up or leave it on as you find it:{' '}
           <strong data-testid="odds-looked">{inAHundred(looked)} in 100</strong> come out right. Left alone,{' '}
           {inAHundred(blind)}.
         </p>

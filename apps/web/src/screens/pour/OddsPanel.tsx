@@ -151,6 +151,7 @@ function Sure({ odds, answer, stale, spec }: SureProps) {
           coveredMin={odds.best.coveredMin}
           blind={odds.best.chances.asWanted}
           looked={odds.best.looked?.asWanted}
+          isShut={answer.stages.some((s) => s.lid === 'pressure')}
           onPour={() => lean(bestMl)}
         />
         <Looks looks={odds.looks} stages={answer.stages} />

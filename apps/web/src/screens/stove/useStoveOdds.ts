@@ -2,6 +2,7 @@ import type { Look, Odds } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { oddsKey, useOdds } from '../../stores/odds.js';
 import { useQuickOdds } from '../../stores/quickOdds.js';
+import { nearestTo } from '../../words/potWords.js';
 
 /** What the odds of the plan being cooked have for the stove. */
 export interface StoveOdds {
@@ -15,5 +16,6 @@ export function useStoveOdds({ answer, input }: CookRecord): StoveOdds {
   const onPour = useOdds((s): Odds | undefined => (s.of === oddsKey(input) ? s.odds : undefined));
   const quick = useQuickOdds(onPour ? undefined : input);
   const odds = onPour ?? quick;
-  return { keepMl: odds?.best.keepByMl ?? answer.keepBy.ml, looks: odds?.looks ?? [] };
+  const keepMl = odds && nearestTo(odds, answer.pour.waterG)?.keepByMl;
+  return { keepMl: keepMl ?? answer.keepBy.ml, looks: odds?.looks ?? [] };
 }
