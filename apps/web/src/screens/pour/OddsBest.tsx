@@ -40,9 +40,9 @@ export function Best({ bestMl, keepMl, hereMl, coveredMin, blind, looked, isShut
       {looked !== undefined && looked > blind && (
         <p className="m-0 mt-3">
           {isShut
-            ? 'Taste it once the pressure is down and the lid comes off by itself'
-            : 'Taste it once when its time is up'}
-          , and top it up or leave it on as you find it:{' '}
+            ? 'Taste it once the pressure is down and the lid comes off by itself.'
+            : 'Taste it once when its time is up.'}{' '}
+          Top it up or leave it on as you find it: about{' '}
           <strong data-testid="odds-looked">{inAHundred(looked)} in 100</strong> come out right. Left alone,{' '}
           {inAHundred(blind)}.
         </p>

@@ -20,7 +20,7 @@ export function OddsInShort({ answer, input }: { readonly answer: Answer; readon
         {share === undefined ? '–' : inAHundred(share)}
       </span>
       in 100 such pots come out right
-      {near?.looked ? <>, {inAHundred(near.looked.asWanted)} if you taste once</> : ''}.{' '}
+      {near?.looked ? <>, about {inAHundred(near.looked.asWanted)} if you taste once</> : ''}.{' '}
       <a
         href="#odds"
         className="inline-flex min-h-11 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
