@@ -45,7 +45,7 @@ export async function asAThumb(page: Page, pressIt: () => Promise<void>): Promis
 /** Presses the large button at the stove, as slowly as a thumb. */
 export async function tapStage(page: Page, words: string): Promise<void> {
   const found = await button(page, words);
-  await asAThumb(page, () => found.click());
+  await asAThumb(page, () => pressOn(found));
 }
 
 /** Scrolls down to the odds: what is far down a page is only drawn when it comes near. */
@@ -67,17 +67,29 @@ export async function press(page: Page, words: string): Promise<void> {
 
 /**
  * Presses what was found; where it lies under the rooms of a phone it is scrolled out from there first. What comes late
- * above it may move it while the finger is on its way: a press that landed beside it is made again.
+ * above it may move it while the finger is on its way: a press that landed beside it is made again. A list opens when
+ * the finger comes down, and lies over its word before the finger is lifted: there coming down is the press; its choices
+ * are gone when the finger is lifted.
  */
 export async function pressOn(found: ElementHandle): Promise<void> {
-  for (let tries = 0; tries < 5; tries += 1) {
-    await found.evaluate((e) => {
+  const end = Date.now() + PATIENCE_MS;
+  do {
+    await found.evaluate(async (e) => {
       const { dataset } = document.documentElement;
       delete dataset['landed'];
-      e.addEventListener('click', () => (dataset['landed'] = 'yes'), { once: true, capture: true });
+      const signs: Record<string, string> = { combobox: 'pointerdown', option: 'pointerup' };
+      const says = signs[e.getAttribute('role') ?? ''] ?? 'click';
+      e.addEventListener(says, () => (dataset['landed'] = 'yes'), { once: true, capture: true });
       const { x, y, width, height } = e.getBoundingClientRect();
       const top = document.elementFromPoint(x + width / 2, y + height / 2);
       if (!e.contains(top)) e.scrollIntoView({ block: 'center', behavior: 'instant' });
+      // A page that is still being drawn is waited for: two frames in which it stands where it stood.
+      const frame = (): Promise<unknown> => new Promise((next) => setTimeout(next, 40));
+      for (let i = 0, was = NaN; i < 25; i += 1, await frame()) {
+        const { top: is } = e.getBoundingClientRect();
+        if (is === was) break;
+        was = is;
+      }
     });
     await found.click();
     // A page that is gone has been pressed.
@@ -85,8 +97,8 @@ export async function pressOn(found: ElementHandle): Promise<void> {
       .evaluate(() => document.documentElement.dataset['landed'] === 'yes')
       .catch(() => true);
     if (hasLanded) return;
-  }
-  throw new Error('five presses landed beside what was to be pressed');
+  } while (Date.now() < end);
+  throw new Error('every press landed beside what was to be pressed');
 }
 
 /** Waits until the screen says something; what it said instead is told where it never does. */
@@ -144,7 +156,7 @@ export async function choose(page: Page, list: string, option: string): Promise<
     { timeout: PATIENCE_MS },
     option,
   );
-  await (found as ElementHandle).click();
+  await pressOn(found as ElementHandle);
   await page.waitForFunction(() => document.querySelector('[role=option]') === null);
 }
 
