@@ -1,4 +1,4 @@
-import type { Odds, PlanInput } from '@hammock/core';
+import type { MissingAct, Odds, PlanInput } from '@hammock/core';
 import { create } from 'zustand';
 import { PoolEnded, type Pool } from '../workers/pool.js';
 import { pots } from '../workers/pots.js';
@@ -8,6 +8,8 @@ export interface OddsStore {
   readonly odds: Odds | undefined;
   /** The plan those are of, as text. */
   readonly of: string | undefined;
+  /** The one act that plan lacks, and what it would gain; undefined where it lacks none, or nobody knows yet. */
+  readonly missing: MissingAct | undefined;
   /** Kitchens simulated of the present plan, and how many there will be; undefined when nothing runs. */
   readonly progress: { readonly done: number; readonly of: number } | undefined;
   readonly problem: 'workerDied' | undefined;
@@ -39,6 +41,7 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 export const useOdds = create<OddsStore>()((set, get) => ({
   odds: undefined,
   of: undefined,
+  missing: undefined,
   progress: undefined,
   problem: undefined,
   ask: (given) => {
@@ -59,7 +62,10 @@ export const useOdds = create<OddsStore>()((set, get) => ({
           set({ progress: { done, of: DRAWS.all } });
         },
         odds: (made) => {
-          set({ odds: made, of: key });
+          set(get().of === key ? { odds: made } : { odds: made, of: key, missing: undefined });
+        },
+        missing: (missing) => {
+          set({ missing });
         },
       })
         .then(() => {
@@ -95,6 +101,7 @@ const quiet = (ms: number, signal: AbortSignal): Promise<void> =>
 export interface Heard {
   readonly done: (draws: number) => void;
   readonly odds: (odds: Odds) => void;
+  readonly missing?: (act: MissingAct | undefined) => void;
 }
 
 /** Samples piece by piece: odds of the first pieces at once, then of all. Ends early only by its signal. */
@@ -137,5 +144,10 @@ export async function simulate(
   };
   if (!(await stretch(0, first)) || all <= first) return;
   await quiet(refineAfterMs, signal);
+  // What the plan lacks is asked of the first pots: the many are of the plan as it is.
+  if (heard.missing)
+    heard.missing(
+      await pool.run({ kind: 'missing', input, seed: SEED, rows: rows.slice(0, first * width) }, { signal }),
+    );
   await stretch(first, all);
 }

@@ -1,4 +1,4 @@
-import type { Course, Odds, PlanInput } from '@hammock/core';
+import type { Course, MissingAct, Odds, PlanInput } from '@hammock/core';
 
 /** What a worker can be asked. Plans travel as they are asked about; rows of samples as plain numbers. */
 export type Job =
@@ -10,6 +10,12 @@ export type Job =
       readonly count: number;
     }
   | { readonly kind: 'odds'; readonly input: PlanInput; readonly seed: number; readonly rows: Float64Array }
+  | {
+      readonly kind: 'missing';
+      readonly input: PlanInput;
+      readonly seed: number;
+      readonly rows: Float64Array;
+    }
   | { readonly kind: 'course'; readonly input: PlanInput; readonly pourMl: number | undefined };
 
 /** What comes back for each, or undefined when the plan cannot be cooked. */
@@ -17,6 +23,7 @@ export interface Done {
   readonly rows: Float64Array | undefined;
   readonly odds: Odds | undefined;
   readonly course: Course | undefined;
+  readonly missing: MissingAct | undefined;
 }
 
 export interface Asked {

@@ -2,6 +2,7 @@ import {
   completePlan,
   courseFor,
   frameOf,
+  missingAct,
   oddsFrom,
   sampleRows,
   type Frame,
@@ -29,7 +30,7 @@ export function work(job: Job): Done[keyof Done] {
   }
   const at = frame(job.input);
   if (!at) return undefined;
-  return job.kind === 'rows'
-    ? sampleRows(at, job.seed, job.from, job.count)
-    : oddsFrom({ frame: at, rows: job.rows }, job.seed);
+  if (job.kind === 'rows') return sampleRows(at, job.seed, job.from, job.count);
+  const samples = { frame: at, rows: job.rows };
+  return job.kind === 'odds' ? oddsFrom(samples, job.seed) : missingAct(samples, job.seed);
 }

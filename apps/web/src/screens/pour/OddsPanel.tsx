@@ -1,4 +1,4 @@
-import type { Answer, Odds, PlanInput } from '@hammock/core';
+import type { Answer, MissingAct, Odds, PlanInput } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
@@ -8,6 +8,7 @@ import { Slide } from '../../ui/Slide.js';
 import { inAHundred } from '../../words/potWords.js';
 import { Best, Looks, round } from './OddsBest.js';
 import { chancesFor, Said } from './oddsAt.js';
+import { Missing } from './Missing.js';
 import { Weave, type WeavePoint } from './Weave.js';
 import { Measures } from './WorthMeasuring.js';
 import { whole } from '../../words/numbers.js';
@@ -19,7 +20,7 @@ export interface OddsPanelProps {
 
 /** How sure the number is, what else could be poured, what to keep by, and the one measurement worth making. */
 export function OddsPanel({ answer, input }: OddsPanelProps) {
-  const { odds, of, progress, problem, ask, stop } = useOdds();
+  const { odds, of, missing, progress, problem, ask, stop } = useOdds();
   const key = oddsKey(input);
   useEffect(() => {
     ask(JSON.parse(key) as PlanInput);
@@ -57,19 +58,20 @@ export function OddsPanel({ answer, input }: OddsPanelProps) {
         </p>
       )}
       {!odds && !problem && <p className="m-0">Cooking a few hundred trial pots …</p>}
-      {odds && <Sure odds={odds} answer={answer} stale={of !== key} spec={input} />}
+      {odds && <Sure odds={odds} missing={missing} answer={answer} stale={of !== key} spec={input} />}
     </section>
   );
 }
 
 interface SureProps {
   readonly odds: Odds;
+  readonly missing: MissingAct | undefined;
   readonly answer: Answer;
   readonly stale: boolean;
   readonly spec: Pick<DishSpec, 'base'>;
 }
 
-function Sure({ odds, answer, stale, spec }: SureProps) {
+function Sure({ odds, missing, answer, stale, spec }: SureProps) {
   const [dragged, setDragged] = useState<number | undefined>(undefined);
   const [seen, setSeen] = useState(answer);
   // Another answer is another place to hang: what was being dragged is settled by it.
@@ -144,6 +146,7 @@ function Sure({ odds, answer, stale, spec }: SureProps) {
         )}
       </div>
       <div className="flex flex-col gap-4">
+        {missing && !stale && <Missing missing={missing} stages={answer.stages} />}
         <Best
           bestMl={bestMl}
           keepMl={odds.best.keepByMl}

@@ -74,6 +74,12 @@ export const OtherRules = memo(function OtherRules({
           ))}
         </tbody>
       </table>
+      {answer.rules.some(({ texture }) => texture > wanted + 1) && (
+        <p className="mt-1 mb-0 text-faint">
+          As if the grain drank all of it. Where a rule pours much more, some stays free among the grain: the
+          course shows how much, and calls such a pot up to four points drier and wet.
+        </p>
+      )}
     </section>
   );
 });
