@@ -67,9 +67,9 @@ export async function press(page: Page, words: string): Promise<void> {
 
 /**
  * Presses what was found; where it lies under the rooms of a phone it is scrolled out from there first. What comes late
- * above it may move it while the finger is on its way: a press that landed beside it is made again. A list opens when
- * the finger comes down, and lies over its word before the finger is lifted: there coming down is the press; its choices
- * are gone when the finger is lifted.
+ * above it may move it while the finger is on its way: a press that landed beside it is made again. A list may open when
+ * the finger comes down, and lie over its word before the finger is lifted: an open list was pressed; its choices are
+ * gone when the finger is lifted.
  */
 export async function pressOn(found: ElementHandle): Promise<void> {
   const end = Date.now() + PATIENCE_MS;
@@ -77,8 +77,7 @@ export async function pressOn(found: ElementHandle): Promise<void> {
     await found.evaluate(async (e) => {
       const { dataset } = document.documentElement;
       delete dataset['landed'];
-      const signs: Record<string, string> = { combobox: 'pointerdown', option: 'pointerup' };
-      const says = signs[e.getAttribute('role') ?? ''] ?? 'click';
+      const says = e.getAttribute('role') === 'option' ? 'pointerup' : 'click';
       e.addEventListener(says, () => (dataset['landed'] = 'yes'), { once: true, capture: true });
       const { x, y, width, height } = e.getBoundingClientRect();
       const top = document.elementFromPoint(x + width / 2, y + height / 2);
@@ -94,7 +93,10 @@ export async function pressOn(found: ElementHandle): Promise<void> {
     await found.click();
     // A page that is gone has been pressed.
     const hasLanded = await found
-      .evaluate(() => document.documentElement.dataset['landed'] === 'yes')
+      .evaluate((e) => {
+        const opened = e.getAttribute('role') === 'combobox' && (e.ariaExpanded === 'true' || !e.isConnected);
+        return opened || document.documentElement.dataset['landed'] === 'yes';
+      })
       .catch(() => true);
     if (hasLanded) return;
   } while (Date.now() < end);

@@ -41,6 +41,7 @@ export {
 export type { Soak } from './larder/saidBesides.js';
 export { GRAINS, type Grain } from './larder/grains.js';
 export { INGREDIENTS } from './larder/ingredients.js';
+export { AMYLOSE, withAmylose, type Amylose } from './larder/amylose.js';
 export { grainById } from './larder/grainById.js';
 export { ingredientById, releaseOf, statesOf } from './larder/larder.js';
 export { SALT_PER_SODIUM, WHO_SALT_G_PER_DAY } from './larder/constants.js';
@@ -137,6 +138,7 @@ export { TAP_KINDS, type StageEvent } from './stove/tap.js';
 export { inOrder } from './stove/tapOrder.js';
 
 export { answer, answerPlan, type Answer } from './account/answer.js';
+export { lidCosts, type LidCost } from './account/lidCosts.js';
 export type { Pour, Window } from './account/pours.js';
 export { completePlan } from './plan/completePlan.js';
 export {

@@ -1,4 +1,4 @@
-import { GRAINS } from '@hammock/core';
+import { AMYLOSE, GRAINS, type Amylose } from '@hammock/core';
 import { ChoiceField, DayField, TextField } from '../common/fields.js';
 
 /** What is sent to keep a bag of grain. */
@@ -14,4 +14,11 @@ export class BagDto {
 
   @DayField({ about: 'Day it was opened', optional: true, example: '2026-11-01' })
   openedOn?: string | null;
+
+  @ChoiceField(AMYLOSE, {
+    about: "Class of amylose, where it is not the grain's usual one",
+    optional: true,
+    example: 'low',
+  })
+  amylose?: Amylose | null;
 }

@@ -1,3 +1,4 @@
+import { AMYLOSE, type Amylose } from '@hammock/core';
 import { ApiProperty } from '@nestjs/swagger';
 import type { BagRecord } from '@hammock/core/records';
 import { Column, Entity } from 'typeorm';
@@ -21,4 +22,12 @@ export class Bag extends KeptEntity implements BagRecord {
   @ApiProperty({ description: 'Day it was opened', example: '2026-11-01', type: String, nullable: true })
   @Column({ type: 'text', nullable: true })
   openedOn: string | null;
+
+  @ApiProperty({
+    description: "Class of amylose, where it is not the grain's usual one",
+    enum: AMYLOSE,
+    nullable: true,
+  })
+  @Column({ type: 'text', nullable: true })
+  amylose: Amylose | null;
 }

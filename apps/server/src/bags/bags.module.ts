@@ -10,7 +10,7 @@ const controller = keptController({
   tag: 'kitchen',
   entity: Bag,
   dto: BagDto,
-  columns: (dto) => ({ ...dto, openedOn: dto.openedOn ?? null }),
+  columns: (dto) => ({ ...dto, openedOn: dto.openedOn ?? null, amylose: dto.amylose ?? null }),
 });
 
 @Module({ imports: [TypeOrmModule.forFeature([Bag])], controllers: [controller] })

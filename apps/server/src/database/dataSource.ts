@@ -16,6 +16,7 @@ import { FirstSchema1764000000000 } from './migrations/1764000000000-firstSchema
 import { FirstKitchen1764000000001 } from './migrations/1764000000001-firstKitchen.js';
 import { WholeKitchen1764100000000 } from './migrations/1764100000000-wholeKitchen.js';
 import { Revisions1764200000000 } from './migrations/1764200000000-revisions.js';
+import { BagAmylose1764300000000 } from './migrations/1764300000000-bagAmylose.js';
 
 const ENTITIES = [
   Household,
@@ -39,6 +40,7 @@ export const MIGRATIONS = [
   FirstKitchen1764000000001,
   WholeKitchen1764100000000,
   Revisions1764200000000,
+  BagAmylose1764300000000,
 ];
 
 /** A commit waits for the disk: what was acknowledged is there after a power cut. */

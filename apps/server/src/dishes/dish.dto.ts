@@ -7,6 +7,7 @@ export class DishSpecDto extends OmitType(PlanDto, [
   'vessel',
   'hob',
   'altitudeM',
+  'amylose',
   'roomC',
   'cupMl',
 ] as const) {}

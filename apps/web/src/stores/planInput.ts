@@ -14,13 +14,14 @@ export const cupOf = (
 
 /** The plan the core is asked about: the draft in this household's pot, on its hob, at its altitude, by its cup. */
 export function planInputOf(
-  { spec, vesselId, hobId, cupId }: Pick<Draft, 'spec' | 'vesselId' | 'hobId' | 'cupId'>,
+  { spec, bagId, vesselId, hobId, cupId }: Pick<Draft, 'spec' | 'bagId' | 'vesselId' | 'hobId' | 'cupId'>,
   kitchen: KitchenLists & { household: { altitudeM: number; roomC: number } },
 ): PlanInput {
   const { altitudeM, roomC } = kitchen.household;
   return householdPlan(spec, {
     vessel: kitchen.vessels.find((v) => v.id === vesselId),
     hob: kitchen.hobs.find((h) => h.id === hobId),
+    bag: kitchen.bags.find((b) => b.id === bagId),
     cup: cupOf(kitchen, cupId),
     steamTests: kitchen.steamTests,
     ingredients: kitchen.ingredients,

@@ -64,6 +64,7 @@ const FIELD: Readonly<Record<string, string>> = {
   abandoned: 'given up',
   grainId: 'grain',
   openedOn: 'opened on',
+  amylose: 'its starch',
   diameterCm: 'inside width',
   volumeMl: 'holds',
   lid: 'lid',

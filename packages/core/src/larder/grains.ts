@@ -1,3 +1,4 @@
+import type { Amylose } from './amylose.js';
 import type { Allergen, SourceId } from './composition.js';
 import {
   WHITE,
@@ -22,6 +23,8 @@ export interface Grain {
   readonly family: 'white' | 'parboiled' | 'wholegrain' | 'small' | 'cracked';
   /** Whose scale of cooked moisture it goes by: its class of amylose, or its family where the class decides nothing. */
   readonly scale: 'ordinary' | 'medium' | 'short' | 'aromaticLow' | 'parboiled' | 'whole' | 'small';
+  /** Its usual class of amylose; only where its scale goes by that (Juliano 1992, from memory). */
+  readonly amylose?: Amylose;
   /** Saturation of a cold soak, W. */
   readonly soakedW: number;
   /** Rate of the cold soak at 22 °C, per minute. */

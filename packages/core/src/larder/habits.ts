@@ -5,6 +5,7 @@ export type Habit = Pick<
   Grain,
   | 'family'
   | 'scale'
+  | 'amylose'
   | 'soakedW'
   | 'soakRatePerMin'
   | 'uptakePerMin'
@@ -18,6 +19,7 @@ export type Habit = Pick<
 export const WHITE: Habit = {
   family: 'white',
   scale: 'ordinary',
+  amylose: 'intermediate',
   soakedW: 0.43,
   soakRatePerMin: 0.07,
   uptakePerMin: 0.075,
@@ -31,9 +33,9 @@ export const LONG_AROMATIC: Habit = { ...WHITE, soakedShift: 2 };
  * Low-amylose grain is tender, and sticks, at a lower moisture: the Japanese food tables give plain cooked short
  * grain 60 g of water in 100 g where the American ones give long grain 68 †.
  */
-export const LOW_AMYLOSE: Habit = { ...WHITE, textureShift: -4, scale: 'short' };
+export const LOW_AMYLOSE: Habit = { ...WHITE, textureShift: -4, scale: 'short', amylose: 'low' };
 /** Half-way between long and short grain, in what is wanted as in its amylose †. */
-export const MEDIUM: Habit = { ...WHITE, textureShift: -2, scale: 'medium' };
+export const MEDIUM: Habit = { ...WHITE, textureShift: -2, scale: 'medium', amylose: 'low' };
 export const PARBOILED: Habit = {
   family: 'parboiled',
   scale: 'parboiled',

@@ -52,7 +52,7 @@ function candidates({ stages, vessel }: CompletePlan): readonly Change[] {
  * in the same kitchens with its own best pour; undefined where none gains 8 in a hundred, or 85 come out right already.
  * @param samples of the plan as it is
  * @param seed what those were drawn with
- * @example missingAct({ frame, rows: sampleRows(frame, 1, 0, 100) }, 1)?.change.code // 'rest'
+ * @example missingAct({ frame, rows: sampleRows(frame, 1, 0, 40) }, 1) // undefined
  */
 export function missingAct(samples: Samples, seed: number): MissingAct | undefined {
   const { plan, waterG } = samples.frame;

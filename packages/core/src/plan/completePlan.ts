@@ -1,6 +1,7 @@
 import { soakIn } from '../method/soakStage.js';
 import { parseAmount } from '../measures/parseAmount.js';
 import type { Ingredient } from '../larder/composition.js';
+import { AMYLOSE, withAmylose } from '../larder/amylose.js';
 import { grainById } from '../larder/grainById.js';
 import { ingredientById } from '../larder/larder.js';
 import type { Grain } from '../larder/grains.js';
@@ -26,7 +27,7 @@ import { stagesOf } from './readStages.js';
 export function completePlan(given: PlanInput): Result<CompletePlan, readonly PlanProblem[]> {
   const input = fieldsOf(given);
   const c = new Checker();
-  const grain = grainOf(c, input.grainId);
+  const grain = grainOf(c, input);
   const cupMl = c.number('cupMl', input.cupMl, D.cupMl, RANGES.cupMl);
   const wholeG = grain ? resolveAmount(c, 'grain', input.grain, grain, cupMl, RANGES.grainG) : undefined;
   const method = c.choice('method', input.method, D.method, METHODS);
@@ -129,7 +130,16 @@ function weighed(input: Partial<PlanInput>): boolean {
   return parsed.ok && parsed.value.kind === 'mass';
 }
 
-function grainOf(c: Checker, id: unknown): Grain | undefined {
+function grainOf(c: Checker, { grainId, amylose }: Partial<PlanInput>): Grain | undefined {
+  const usual = usualGrain(c, grainId);
+  const ofBag =
+    amylose === undefined
+      ? undefined
+      : c.choice('amylose', amylose, usual?.amylose ?? 'intermediate', AMYLOSE);
+  return usual && withAmylose(usual, ofBag);
+}
+
+function usualGrain(c: Checker, id: unknown): Grain | undefined {
   if (id === undefined || id === null || id === '') return c.add('grainId', 'missing');
   return typeof id === 'string'
     ? (grainById(id) ?? c.add('grainId', 'unknownId', { found: id }))

@@ -1,16 +1,19 @@
 import type { HobSpec, VesselSpec } from '../heat/equipment.js';
 import { readWaterTest, withMeasured, type WaterTest } from '../heat/waterTest.js';
+import type { Amylose } from '../larder/amylose.js';
 import type { OwnIngredient } from '../larder/own.js';
 import type { PlanInput } from './planInput.js';
 
 /** A dish is a plan without a pot. */
-export type DishSpec = Omit<PlanInput, 'vessel' | 'hob' | 'altitudeM' | 'roomC' | 'cupMl'>;
+export type DishSpec = Omit<PlanInput, 'vessel' | 'hob' | 'altitudeM' | 'roomC' | 'cupMl' | 'amylose'>;
 
 /** What a household has that a plan is made with, each thing as it is kept. */
 export interface HouseholdThings {
   /** The pot; without one the plan is refused at its field. */
   readonly vessel: (VesselSpec & { readonly id: string }) | undefined;
   readonly hob: (HobSpec & { readonly id: string }) | undefined;
+  /** The bag the grain is from; an ordinary one without. */
+  readonly bag?: { readonly amylose?: Amylose | null } | undefined;
   /** The cup that "cups" mean; a plan's usual one without. */
   readonly cup: { readonly ml: number } | undefined;
   /** Every water test; those of this pot on this hob are read. */
@@ -38,6 +41,7 @@ export function householdPlan(spec: DishSpec, things: HouseholdThings): PlanInpu
     ...spec,
     ...equipmentOf(things),
     ...things.place,
+    ...(things.bag?.amylose == null ? {} : { amylose: things.bag.amylose }),
     ...(own.length === 0 ? {} : { own }),
     ...(things.cup ? { cupMl: things.cup.ml } : {}),
   };

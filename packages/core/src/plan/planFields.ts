@@ -1,5 +1,6 @@
 import { TEXTURES } from '../grain/texture.js';
 import { HEATS, HOB_KINDS, LID_FITS, LID_STATES, SEALS, VESSEL_KINDS, WALLS } from '../heat/equipment.js';
+import { AMYLOSE } from '../larder/amylose.js';
 import { BEHAVIOURS, STATES } from '../larder/composition.js';
 import { BODIES } from '../larder/own.js';
 import { DRAINS, METHODS, SOAK_WATERS, TOASTS, WASHES } from '../method/methods.js';
@@ -130,6 +131,7 @@ export const STAGE = shape('Stage', {
 export const PLAN = shape('Plan', {
   grainId: id('Id of the grain', { example: 'longGrainWhite' }),
   grain: { kind: 'one', of: AMOUNT, about: 'How much raw grain' },
+  amylose: choice(AMYLOSE, "Class of amylose of this bag, where it is not the grain's usual one"),
   wash: choice(WASHES, 'Washing'),
   soakMin: number(RANGES.soakMin, 'Soak'),
   soakWaterC: number(RANGES.waterC, 'Temperature of the soak water'),

@@ -9,6 +9,7 @@ import type {
   Wall,
 } from '../heat/equipment.js';
 import type { Texture } from '../grain/texture.js';
+import type { Amylose } from '../larder/amylose.js';
 import type { OwnIngredient } from '../larder/own.js';
 import type { Drain, Method, SoakWater, Toast, Wash } from '../method/methods.js';
 import type { Timing } from '../method/timing.js';
@@ -88,6 +89,8 @@ export type Served = (typeof SERVED)[number];
 export interface PlanInput {
   readonly grainId: string;
   readonly grain: AmountInput;
+  /** Class of amylose of this bag, where it is not the grain's usual one. */
+  readonly amylose?: Amylose;
   readonly wash?: Wash;
   readonly soakMin?: number;
   readonly soakWaterC?: number;

@@ -8,6 +8,7 @@ import type { PlanInput, Served } from '../plan/planInput.js';
 import type { Caution } from '../plan/cautions.js';
 import type { HeatSetting, HobKind, LidFit, VesselKind, Wall } from '../heat/equipment.js';
 import type { WaterTest } from '../heat/waterTest.js';
+import type { Amylose } from '../larder/amylose.js';
 import type { OwnIngredient } from '../larder/own.js';
 import type { Measure } from '../measures/measurable.js';
 import type { Method } from '../method/methods.js';
@@ -44,6 +45,8 @@ export interface BagFields {
   readonly note: string;
   /** Day it was opened, YYYY-MM-DD; null when nobody knows. */
   readonly openedOn: string | null;
+  /** Class of amylose, where it is not the grain's usual one. */
+  readonly amylose?: Amylose | null;
 }
 
 export interface VesselFields {

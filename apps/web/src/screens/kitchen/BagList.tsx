@@ -1,14 +1,18 @@
-import { grainById, GRAINS } from '@hammock/core';
+import { grainById, GRAINS, type Amylose } from '@hammock/core';
 import type { BagFields } from '@hammock/core/records';
 import { useState } from 'react';
 import { ageText } from './ageText.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
+import { AMYLOSE_WORDS, hasClass, starchText } from '../../words/amyloseWords.js';
 import { nowMs } from '../../stores/time.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 
-const NEW_BAG: BagFields = { grainId: 'longGrainWhite', label: '', note: '', openedOn: null };
+/** The last is for a bag that says nothing. */
+const STARCH_WORDS = { ...AMYLOSE_WORDS, usual: 'as usual for this grain' };
+
+const NEW_BAG: BagFields = { grainId: 'longGrainWhite', label: '', note: '', openedOn: null, amylose: null };
 
 /** Bags of grain, each with the day it was opened. */
 export function BagList() {
@@ -20,7 +24,7 @@ export function BagList() {
       one="bag"
       fresh={NEW_BAG}
       describe={(b) =>
-        `${grainById(b.grainId)?.name ?? b.grainId}${ageText(b.openedOn, today)}${b.note === '' ? '' : `. ${b.note}`}`
+        `${grainById(b.grainId)?.name ?? b.grainId}${ageText(b.openedOn, today)}${starchText(b)}${b.note === '' ? '' : `. ${b.note}`}`
       }
       fields={(bag, set, problem) => (
         <>
@@ -36,6 +40,14 @@ export function BagList() {
             words={GRAIN_WORDS}
             onChange={(grainId) => set({ grainId })}
           />
+          {hasClass(bag.grainId) && (
+            <ChoiceInput
+              label="When cooked it is"
+              value={bag.amylose ?? 'usual'}
+              words={STARCH_WORDS}
+              onChange={(of) => set({ amylose: of === 'usual' ? null : (of as Amylose) })}
+            />
+          )}
           <label className="flex flex-col">
             Opened on
             <input

@@ -7,7 +7,15 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { completePlan, METHODS, type Method, type PlanProblem as Problem, type Stage } from '@hammock/core';
+import {
+  completePlan,
+  lidCosts,
+  METHODS,
+  type Method,
+  type PlanInput,
+  type PlanProblem as Problem,
+  type Stage,
+} from '@hammock/core';
 import { problemText } from '@hammock/core/words';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -44,6 +52,12 @@ function stagesOf(plan: PlanView): readonly Stage[] {
   return complete?.ok ? complete.value.stages : [];
 }
 
+/** What the lid of each stage costs; nothing while the plan cannot be read. */
+function lidsOf(input: PlanInput | undefined): ReturnType<typeof lidCosts> | undefined {
+  const complete = input && completePlan(input);
+  return complete?.ok ? lidCosts(complete.value) : undefined;
+}
+
 function Stages({ plan }: { readonly plan: PlanView }) {
   const { draft, answer } = plan;
   const stages = useMemo(() => stagesOf(plan), [plan]);
@@ -51,6 +65,7 @@ function Stages({ plan }: { readonly plan: PlanView }) {
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
+  const lids = useMemo(() => lidsOf(plan.stale ? undefined : plan.input), [plan]);
   const inThisPot = plan.stale ? stages : (answer?.stages ?? stages);
   const index = (id: string | number): number => stages.findIndex((s) => s.id === id);
   return (
@@ -78,6 +93,7 @@ function Stages({ plan }: { readonly plan: PlanView }) {
                 key={stage.id}
                 stage={stage}
                 takesMin={inThisPot.find((s) => s.id === stage.id)}
+                lids={lids?.get(stage.id)}
                 problem={problemAt(plan.problems, i)}
                 onChange={(change) => setStages(changed(stages, i, change))}
                 onMove={(by) => setStages(moved(stages, i, i + by))}

@@ -1,13 +1,22 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { plannedMin, SIGNS, type Act, type HeatSetting, type LidState, type Stage } from '@hammock/core';
+import {
+  plannedMin,
+  SIGNS,
+  type Act,
+  type HeatSetting,
+  type LidCost,
+  type LidState,
+  type Stage,
+} from '@hammock/core';
 import { Toolbar } from 'radix-ui';
 import { useId } from 'react';
 import { NumberField } from '../../ui/NumberField.js';
 import { Button } from '../../ui/Button.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
 import { ACT } from '../../words/acts.js';
-import { HEAT, LID, SIGN } from '../../words/words.js';
+import { HEAT, SIGN } from '../../words/words.js';
+import { LidNote, lidOptions } from './lids.js';
 import { endedBy } from './editStages.js';
 
 export interface StageRowProps {
@@ -15,6 +24,8 @@ export interface StageRowProps {
   /** The same stage with the minutes this pot needs for it. */
   readonly takesMin: Stage | undefined;
   readonly problem: string | undefined;
+  /** What the pour would be more by for each lid, where that matters. */
+  readonly lids: readonly LidCost[] | undefined;
   readonly onChange: (change: Partial<Stage>) => void;
   readonly onMove: (by: -1 | 1) => void;
   readonly onSplit: () => void;
@@ -82,10 +93,11 @@ export function StageRow(props: StageRowProps) {
         <Pick<LidState>
           label={`Lid of ${name}`}
           value={stage.lid}
-          options={optionsOf(LID)}
+          options={lidOptions(props.lids)}
           onChange={(lid) => onChange({ lid })}
         />
         <End {...props} name={name} />
+        <LidNote lids={props.lids} />
         <Extras stage={stage} onChange={onChange} />
         {/* One stop of the Tab key for all of them: the arrows go among them. */}
         <Toolbar.Root

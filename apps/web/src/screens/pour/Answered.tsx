@@ -13,6 +13,7 @@ import { TheNumber } from './TheNumber.js';
 import { WarningList } from './WarningList.js';
 import { useMeasures, useUnit, type PourUnit } from '../../stores/units.js';
 import { showPour } from '../../words/amounts.js';
+import { AMYLOSE_WORDS, hasClass } from '../../words/amyloseWords.js';
 import { inAHundred, nearestTo } from '../../words/potWords.js';
 import { useSayPour } from './useSayPour.js';
 
@@ -44,6 +45,11 @@ export function Answered({ plan }: { readonly plan: PlanView }) {
                 </Fence>
               )}
               <WarningList warnings={answer.warnings} />
+              {input.amylose !== undefined && hasClass(input.grainId) && (
+                <p className="m-0 text-faint" data-testid="by-the-bag">
+                  Counted as the bag says: {AMYLOSE_WORDS[input.amylose]}.
+                </p>
+              )}
             </div>
           </div>
           {vessel && wide && (

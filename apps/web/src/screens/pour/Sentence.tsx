@@ -12,6 +12,7 @@ import { AmountField } from '../../ui/AmountField.js';
 import { Pick, type Option } from '../../ui/Pick.js';
 import { VESSEL_KIND } from '../../words/words.js';
 import type { PlanView } from '../../stores/usePlan.js';
+import { starchText } from '../../words/amyloseWords.js';
 import { litres, typedNumber, whole } from '../../words/numbers.js';
 import { isWidth, usualMl, vesselOfWidth } from '../../stores/potOfWidth.js';
 
@@ -179,7 +180,7 @@ function optionsFor({ dishes, bags, vessels, hobs }: Lists) {
       ...bags.map((b) => ({
         value: b.id,
         label: b.label,
-        hint: grainById(b.grainId)?.name ?? '',
+        hint: `${grainById(b.grainId)?.name ?? ''}${starchText(b)}`,
         usual: true,
       })),
       ...GRAINS.map((g) => ({ value: `${LOOSE}${g.id}`, label: g.name, also: g.also.join(', ') })),
