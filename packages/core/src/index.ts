@@ -36,6 +36,7 @@ export {
   parseLines,
   type LineAmount,
   type LineOptions,
+  type PacketSizes,
   type ParsedLine,
 } from './larder/parseLine.js';
 export type { Soak } from './larder/saidBesides.js';

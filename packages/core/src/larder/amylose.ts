@@ -1,4 +1,4 @@
-import type { Grain } from './grains.js';
+import type { Grain } from './grain.js';
 
 /**
  * Classes of milled rice by how much of its starch is amylose, % of dry weight: waxy under 5, low to 20, intermediate to 25,

@@ -1,7 +1,9 @@
 import { distance } from 'fastest-levenshtein';
+import { ASKED, type AskedName } from './askedNames.js';
 import type { Ingredient } from './composition.js';
 import { GRAINS, type Grain } from './grains.js';
 import { INGREDIENTS } from './ingredients.js';
+import { keyOf, wordsOf } from './words.js';
 
 export type Row = Ingredient | Grain;
 interface Name {
@@ -10,43 +12,119 @@ interface Name {
   readonly row: Row;
 }
 
-/** Words that say nothing about which ingredient it is. */
-const FILLERS = new Set(
-  'of the a an and fresh freshly large medium small big extra ripe chopped sliced diced minced grated peeled crushed finely roughly thinly coarsely cut into pieces piece cubed cleaned deveined washed rinsed drained whole raw dried dry boneless skinless about heaped level good each plus more to taste optional hot cold warm room temperature unsalted plain halved quartered deseeded trimmed ground handful pinch some little splash drizzle few knob dash'.split(
-    ' ',
-  ),
+const setOf = (text: string): ReadonlySet<string> => new Set(text.split(' '));
+/** Words that say nothing about which ingredient it is: what was done to it, its size, how good it is. */
+const FILLERS = setOf(
+  'of the a an and my your our fresh freshly large medium small big extra ripe chopped sliced diced minced grated peeled crushed finely roughly thinly thickly coarsely cut into pieces piece cubed cleaned deveined washed rinsed drained whole raw dried dry boneless skinless about heaped level good each plus more to taste optional hot cold warm room temperature unsalted plain halved quartered deseeded trimmed ground handful pinch some little splash drizzle few knob dash size sized quality organic shredded torn picked julienned mashed whisked beaten melted juiced pressed bruised slit seeded pitted stoned shelled podded skinned blended boiled roasted toasted fried steamed thawed defrosted soaked charred baby bone boned in on with skin generous fistful tender firm long thick thin fat nice old new season seasonal spicy mild ordinary regular usual kind type very just only lightly well squeezed pure natural best shop bought homemade home made leftover needed required garnish serve serving topping powdered powder crumbled separated strained tied knotted snipped broken left over enough prepared cooking glug dollop scoop sprinkle uncooked unwashed dissolved diluted mixed squeeze',
 );
+/** Shapes and units that come with the name of a thing, and are no part of it. */
+const SHAPES = setOf(
+  'ring floret wedge strip half cube chunk tip leaf stalk stick sprig bunch head bulb clove inch thumb strand thread slice rasher spear ear cob pod nest fillet matchstick round disc coin portion measure quarter bit link berry star blade segment end top cm batch dice',
+);
+
+/** Words by which a line speaks of grain. */
+const OF_GRAIN = setOf('rice grain millet wheat barley');
+/** Of grain these say which. */
+const SAYS_WHICH_GRAIN = setOf('long medium broken ground');
+
+/** What is left without the words that say nothing. */
+const withoutFillers = (words: readonly string[]): readonly string[] => {
+  const isGrain = words.some((w) => OF_GRAIN.has(w));
+  return words.filter((w) => !FILLERS.has(w) || (isGrain && SAYS_WHICH_GRAIN.has(w)));
+};
+
+/** Of those, what is no more than a cut. */
+const CUTS = setOf(
+  'ring floret wedge strip half cube slice round disc matchstick quarter dice tip segment fillet end top',
+);
+
 export interface Found {
   readonly row: Row | undefined;
   readonly how: 'exact' | 'spelling' | 'severalMatch';
   readonly choices: readonly string[];
 }
 
+/** How a thing is measured, where that says which of several it is. */
+export interface MeasuredBy {
+  readonly spoon?: boolean;
+  readonly tin?: boolean;
+}
+
 /** Most rows offered for a line that fits several. */
 const MOST_CHOICES = 5;
 
+/** Where a further thought begins: "sardines in oil", "chicken on the bone", "water for the base". */
+const BESIDES = /\s(?:in|with|on|for|from|until|without|such|like|or|per|at|to|into|as|if|then)\s/iu;
+
 /** The row of the larder that words mean, how sure that is, and what else it could be. */
-export function findRow(text: string, own: readonly Ingredient[]): Found {
+export function findRow(text: string, own: readonly Ingredient[], by: MeasuredBy = {}): Found {
+  const names = namesWith(own);
   const said = wordsOf(text);
-  const all = own.length === 0 ? larderNames() : [...own.flatMap(namesOf), ...larderNames()];
-  const plain = said.filter((w) => !FILLERS.has(w));
-  for (const words of [said, plain]) {
-    const key = keyOf(words);
-    const hit = key === '' ? undefined : all.find((n) => n.key === key);
-    if (hit) return { row: hit.row, how: 'exact', choices: others(hit.row, plain, all) };
+  const first = named(said, names, by) ?? named(wordsOf(text.split(BESIDES)[0] ?? ''), names, by);
+  if (first) return first;
+  const plain = withoutFillers(said);
+  const bare = plain.filter((w) => !SHAPES.has(w));
+  const found = named(plain, names, by) ?? withoutShapes(plain, names, by);
+  if (found) return found;
+  const begun = withoutFillers(wordsOf(text.split(BESIDES)[0] ?? '')).filter((w) => !SHAPES.has(w));
+  const short = begun.length > 0 ? named(begun, names, by) : undefined;
+  return short ?? within(begun.length > 0 ? begun : bare, plain, names);
+}
+
+/**
+ * The same without shapes and units, "a sprig of curry leaves", "red onion rings". What is said last may be more than a cut:
+ * soy chunks are no soy.
+ */
+function withoutShapes(plain: readonly string[], names: Names, by: MeasuredBy): Found | undefined {
+  const head = plain.at(-1) ?? '';
+  const begun = plain.filter((w, i) => i === plain.length - 1 || !SHAPES.has(w));
+  const whole = begun.length < plain.length ? named(begun, names, by) : undefined;
+  if (whole) return whole;
+  const bare = plain.filter((w) => !SHAPES.has(w));
+  const found = bare.length < plain.length ? named(bare, names, by) : undefined;
+  if (!found?.row || !SHAPES.has(head) || CUTS.has(head)) return found;
+  const isUnit = 'units' in found.row && found.row.units.some((u) => u.name === head);
+  return isUnit ? found : { ...found, how: 'severalMatch' };
+}
+
+/** Exactly these words: a name that is asked about, or a row's own. */
+function named(
+  words: readonly string[],
+  names: Names,
+  { spoon = false, tin = false }: MeasuredBy,
+): Found | undefined {
+  const key = keyOf(words);
+  if (key === '') return undefined;
+  const asked = names.isOwn(key) ? undefined : ASKED_BY_KEY.get(key);
+  if (asked && tin && asked.tin !== undefined) {
+    const row = names.byId(asked.tin);
+    return { row, how: 'exact', choices: asked.ids };
   }
-  const contained = longest(all.filter((n) => n.words.length > 0 && n.words.every((w) => said.includes(w))));
-  const [first] = contained;
+  if (asked && !asked.onlyTin && (spoon || !asked.onlySpoon)) {
+    const ids =
+      spoon && asked.spoon !== undefined
+        ? [asked.spoon, ...asked.ids.filter((i) => i !== asked.spoon)]
+        : asked.ids;
+    return { row: names.byId(ids[0] ?? ''), how: 'severalMatch', choices: ids };
+  }
+  const row = names.byKey(key);
+  return row && { row, how: 'exact', choices: others(row, words, names) };
+}
+
+/** A name that is held by what was said, or nearly is it. */
+function within(bare: readonly string[], plain: readonly string[], names: Names): Found {
+  const head = bare.at(-1) ?? '';
+  const contained = longest(names.heldBy(plain));
+  // What is said last is what it is: chicken seasoning is no chicken.
+  const [first] = contained.filter((n) => n.words.includes(head));
+  const choices = [...new Set([...contained.map((n) => n.row.id), ...others(first?.row, plain, names)])];
   if (first) {
-    // "red onion rings" holds "red onion"; what is left over is only a cut or a colour when it is short.
-    const choices = [...new Set([...contained.map((n) => n.row.id), ...others(first.row, plain, all)])];
+    // "Red onion rings" holds "red onion"; what is left over is only a cut or a colour when it is short.
     return { row: first.row, how: 'severalMatch', choices: choices.slice(0, MOST_CHOICES) };
   }
-  const near = all.filter((n) => nearly(n.words, plain));
-  const choices = [...new Set(near.map((n) => n.row.id))].slice(0, MOST_CHOICES);
-  return near[0]
-    ? { row: near[0].row, how: 'spelling', choices }
-    : { row: undefined, how: 'exact', choices: others(undefined, plain, all) };
+  const near = names.all.filter((n) => nearly(n.words, bare));
+  const nearIds = [...new Set([...near.map((n) => n.row.id), ...choices])].slice(0, MOST_CHOICES);
+  return { row: near[0]?.row, how: near[0] ? 'spelling' : 'exact', choices: nearIds };
 }
 
 /** Names that hold the most of what was said. */
@@ -69,46 +147,98 @@ function nearly(a: readonly string[], b: readonly string[]): boolean {
   return true;
 }
 
-/** Other rows that share a word with what was said, for the cook to pick from. */
-function others(row: Row | undefined, words: readonly string[], all: readonly Name[]): readonly string[] {
-  const ids = all
-    .filter((n) => n.row !== row && n.words.some((w) => w.length > 3 && words.includes(w)))
-    .map((n) => n.row.id);
-  return [...new Set(ids)].filter((id) => id !== row?.id).slice(0, MOST_CHOICES);
+/** Other rows that share a word with what was said, for the cook to pick from; grain only where grain is spoken of. */
+function others(row: Row | undefined, words: readonly string[], names: Names): readonly string[] {
+  const grainToo = row ? 'family' in row : words.some((w) => OF_GRAIN.has(w));
+  const shared = words.filter((w) => w.length > 3);
+  const found = new Set<string>();
+  for (const n of names.sharing(shared))
+    if (n.row !== row && (grainToo || !('family' in n.row))) found.add(n.row.id);
+  if (row) found.delete(row.id);
+  return [...found].slice(0, MOST_CHOICES);
 }
 
-let kept: readonly Name[] | undefined;
-/** Every name of the larder, worked out the first time a line is read. */
-const larderNames = (): readonly Name[] => (kept ??= [...INGREDIENTS, ...GRAINS].flatMap(namesOf));
+/** Every name there is, found by all of its words or by one. */
+interface Names {
+  readonly all: readonly Name[];
+  readonly byKey: (key: string) => Row | undefined;
+  readonly byId: (id: string) => Row | undefined;
+  readonly isOwn: (key: string) => boolean;
+  /** Names all of whose words were said. */
+  readonly heldBy: (said: readonly string[]) => readonly Name[];
+  readonly sharing: (words: readonly string[]) => readonly Name[];
+}
 
-function namesOf(row: Row): Name[] {
+function namesOf(rows: readonly Row[], before: readonly Row[]): Names {
+  const all = [...before, ...rows].flatMap(spokenOf);
+  const keys = new Map<string, Row>();
+  const byWord = new Map<string, Name[]>();
+  for (const name of all) {
+    if (!keys.has(name.key)) keys.set(name.key, name.row);
+    for (const word of new Set(name.words)) {
+      const list = byWord.get(word);
+      if (list) list.push(name);
+      else byWord.set(word, [name]);
+    }
+  }
+  for (const [key, row] of plainKeys(all)) if (!keys.has(key)) keys.set(key, row);
+  const ids = new Map([...rows, ...before].map((r) => [r.id, r]));
+  const ownKeys = new Set(before.flatMap(spokenOf).map((n) => n.key));
+  const sharing = (words: readonly string[]): readonly Name[] => [
+    ...new Set(words.flatMap((w) => byWord.get(w) ?? [])),
+  ];
+  return {
+    all,
+    byKey: (key) => keys.get(key),
+    byId: (id) => ids.get(id),
+    isOwn: (key) => ownKeys.has(key),
+    heldBy: (said) => sharing(said).filter((n) => n.words.every((w) => said.includes(w))),
+    sharing,
+  };
+}
+
+/** Names without the words that say nothing, as what was said is compared; those that then mean several rows are left out. */
+function plainKeys(all: readonly Name[]): ReadonlyMap<string, Row> {
+  const found = new Map<string, Row | undefined>();
+  for (const { words, row } of all) {
+    const plain = withoutFillers(words);
+    if (plain.length === words.length || plain.length < 2) continue;
+    const key = keyOf(plain);
+    found.set(key, found.has(key) && found.get(key) !== row ? undefined : row);
+  }
+  return new Map([...found].flatMap(([key, row]) => (row ? [[key, row] as const] : [])));
+}
+
+const LARDER: readonly Row[] = [...INGREDIENTS, ...GRAINS];
+let kept: Names | undefined;
+let keptOwn: { readonly own: readonly Ingredient[]; readonly names: Names } | undefined;
+
+/** Every name of the larder, worked out the first time a line is read; a household's own before them. */
+function namesWith(own: readonly Ingredient[]): Names {
+  if (own.length === 0) return (kept ??= namesOf(LARDER, []));
+  const same = keptOwn?.own.length === own.length && keptOwn.own.every((row, i) => row === own[i]);
+  if (!keptOwn || !same) keptOwn = { own, names: namesOf(LARDER, own) };
+  return keptOwn.names;
+}
+
+/** A row of the larder by its id. */
+export const rowById = (id: string): Row | undefined => namesWith([]).byId(id);
+
+const ASKED_BY_KEY: ReadonlyMap<string, AskedName> = new Map(
+  Object.entries(ASKED).map(([name, asked]) => [keyOf(wordsOf(name)), asked]),
+);
+
+function spokenOf(row: Row): Name[] {
   const full = row.name;
   const [head = full, ...tail] = full.split(',');
   const spoken = [full, `${tail.join(' ')} ${head}`, ...row.also];
-  if ('family' in row) spoken.push(full.replace(/\s+rice$/iu, ''));
+  if ('family' in row) {
+    spoken.push(full.replace(/\s+rice$/iu, ''));
+    // "Matta" and "matta rice", "kodo" and "kodo rice".
+    spoken.push(...row.also.filter((a) => !wordsOf(a).some((w) => OF_GRAIN.has(w))).map((a) => `${a} rice`));
+  }
   return spoken.map((name) => {
     const words = wordsOf(name);
     return { key: keyOf(words), words, row };
   });
-}
-
-const keyOf = (words: readonly string[]): string => [...words].sort().join(' ');
-
-/** The words of a text as they are compared: lower case, without accents, singular. */
-export const wordsOf = (text: string): string[] =>
-  text
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .split(/[^\p{L}]+/u)
-    .filter((w) => w.length > 1)
-    .map(singular);
-
-/** Good enough for a shopping list: tomatoes, leaves, berries, onions. */
-export function singular(word: string): string {
-  if (word.length < 4 || word.endsWith('ss') || word.endsWith('us')) return word;
-  if (word.endsWith('ies')) return `${word.slice(0, -3)}y`;
-  if (/(?:lea|hal|loa)ves$/u.test(word)) return `${word.slice(0, -3)}f`;
-  if (/(?:oes|shes|ches|xes)$/u.test(word)) return word.slice(0, -2);
-  return word.endsWith('s') ? word.slice(0, -1) : word;
 }

@@ -1,4 +1,4 @@
-import type { Grain } from './grains.js';
+import type { Grain } from './grain.js';
 
 /** What grains of a kind share: how they soak, drink, cook and are wanted. */
 export type Habit = Pick<

@@ -28,7 +28,6 @@ describe('a typed line', () => {
     ['a cup and a half yoghurt', { id: 'yoghurt', amount: { ml: 375 }, status: 'understood' }],
     ['1 tsp plus 1/4 tsp salt', { id: 'saltFine', amount: { ml: 6.16 }, status: 'understood' }],
     ['1 cup and 2 tbsp oil', { id: 'oil', amount: { ml: 279.57 }, status: 'understood' }],
-    ['2 onions and a half cup peas', { status: 'check' }],
     ['150 g yogurt', { id: 'yoghurt', status: 'understood' }],
     ['2 bell peppers', { id: 'sweetPepper', amount: { count: 2 }, status: 'understood' }],
   ])('"%s" is understood', (text, expected) => {
@@ -40,7 +39,8 @@ describe('a typed line', () => {
     ['200 g oniom', { id: 'onion', status: 'check', reason: 'spelling' }],
     ['200 g shallott', { id: 'shallot', status: 'check', reason: 'spelling' }],
     ['2 smoked red onion rings', { id: 'onionRed', status: 'check', reason: 'severalMatch' }],
-    ['a handful of mint', { id: 'mint', status: 'unmeasurable', reason: 'vague' }],
+    ['2 onions and a half cup peas', { status: 'unmeasurable', reason: 'noUnit' }],
+    ['some mint', { id: 'mint', status: 'unmeasurable', reason: 'vague' }],
     ['salt to taste', { id: 'saltFine', status: 'unmeasurable', reason: 'vague' }],
     ['butter', { id: 'butter', status: 'unmeasurable', reason: 'noAmount' }],
     ['3 spinach frozen', { id: 'spinachFrozen', status: 'unmeasurable', reason: 'noUnit' }],
@@ -52,6 +52,38 @@ describe('a typed line', () => {
 
   it('offers what else it could be', () => {
     expect(parseLine('1 tin tomatoes', CUP).choices).toEqual(expect.arrayContaining(['tomatoCherry']));
+  });
+
+  it.each<[string, number]>([
+    ['3 to 4 tomatoes', 0.5 / 3.5 / Math.sqrt(3)],
+    ['a handful of mint', 0.4],
+    ['about 200 g carrots', 0.1],
+  ])('"%s" is a value with its doubt', (text, spread) => {
+    expect(parseLine(text, CUP).spread).toBeCloseTo(spread, 6);
+  });
+
+  it('takes what the cook says it is, and reads only the amount', () => {
+    expect(parseLine('2 cups unicorn', { ...CUP, as: 'basmati' })).toMatchObject({
+      id: 'basmati',
+      amount: { ml: 500 },
+      status: 'understood',
+    });
+  });
+
+  it('asks once what a jar holds', () => {
+    const asked = parseLine('half a jar of passata', CUP);
+    expect(asked).toMatchObject({ reason: 'packetSize', packet: 'jar', id: 'tomatoPuree' });
+    const sizes = { tomatoPuree: { jar: 680 } };
+    expect(parseLine('half a jar of passata', { ...CUP, sizes })).toMatchObject({
+      amount: { g: 340 },
+      status: 'understood',
+    });
+  });
+
+  it('keeps the cook’s own pour apart from water that goes into a paste', () => {
+    expect(parseLine('3 cups hot stock', CUP)).toMatchObject({ id: 'stockVegetable', pours: true });
+    expect(parseLine('1 cup water to grind the tomatoes', CUP).pours).toBeUndefined();
+    expect(parseLine('2 tbsp water', CUP).pours).toBeUndefined();
   });
 
   it('looks in the household’s own first', () => {
@@ -99,8 +131,8 @@ describe('a typed line', () => {
   it('never throws and never understands nonsense', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 300 }), (text) => {
-        const { status, id, potCm } = parseLine(text);
-        return status !== 'understood' || id !== undefined || potCm !== undefined;
+        const { status, id, potCm, portions } = parseLine(text);
+        return status !== 'understood' || id !== undefined || potCm !== undefined || portions !== undefined;
       }),
       { numRuns: 500 },
     );

@@ -1,20 +1,21 @@
-import { readLeading, thingAndPart, type LeadingAmount, type ParseOptions } from '../measures/parseAmount.js';
-import { LARGEST_AMOUNT } from '../measures/parseAmount.js';
+import { LARGEST_AMOUNT, readLeading, type ParseOptions } from '../measures/parseAmount.js';
 import { RELEASE, type Ingredient, type State } from './composition.js';
-import { findRow, singular, wordsOf, type Row } from './findRow.js';
-import { potOf, SOAKED, soakOf, type Soak } from './saidBesides.js';
+import { findRow, rowById as larderRow, type Found, type Row } from './findRow.js';
+import { amountOf, measured, type Amount, type LineAmount, type PacketSizes } from './lineAmount.js';
+import { saidNumber } from './saidNumber.js';
+import { isHeading, portionsOf, potOf, SOAKED, soakOf, type Soak } from './saidBesides.js';
+import { thingsOf } from './things.js';
 
-/** An amount of a line: exactly one of mass, volume or natural units. */
-export type LineAmount = { readonly g: number } | { readonly ml: number } | { readonly count: number };
+export type { LineAmount, PacketSizes } from './lineAmount.js';
 
 /** One typed line as understood. */
 export interface ParsedLine {
   readonly text: string;
   /**
-   * `understood` needs nothing; `check` is our best reading and wants a tap; `unmeasurable` has no amount that
-   * can be measured; `unknown` is not in the larder.
+   * `understood` needs nothing; `check` is our best reading and wants a tap; `unmeasurable` has no amount that can be
+   * measured; `unknown` is not in the larder; `words` names nothing that goes in.
    */
-  readonly status: 'understood' | 'check' | 'unmeasurable' | 'unknown';
+  readonly status: 'understood' | 'check' | 'unmeasurable' | 'unknown' | 'words';
   /** Why it is not simply understood. */
   readonly reason?:
     'spelling' | 'severalMatch' | 'noAmount' | 'noUnit' | 'packetSize' | 'vague' | 'tooMuch' | 'notInLarder';
@@ -22,11 +23,19 @@ export interface ParsedLine {
   readonly id?: string;
   readonly isGrain: boolean;
   readonly amount?: LineAmount;
+  /** One standard deviation of the amount, as a share, where it was said loosely: a range, a handful, about. */
+  readonly spread?: number;
   readonly state?: State;
+  /** The vessel whose size is asked for: "jar". */
+  readonly packet?: string;
+  /** True for water or stock that the cook pours, and not for what is ground or soaked with. */
+  readonly pours?: boolean;
   /** Minutes a grain is soaked, where the line says that it is; `said` is false for the usual half hour. */
   readonly soak?: Soak;
   /** Width of a pot, cm, where the line names a pot and nothing that goes into it. */
   readonly potCm?: number;
+  /** How many it is for, where the line says that and nothing else. */
+  readonly portions?: number;
   /** What was said besides: "sliced". */
   readonly note: string;
   /** Ids it could also be, nearest first. */
@@ -36,18 +45,22 @@ export interface ParsedLine {
 export interface LineOptions extends ParseOptions {
   /** The household's own ingredients, looked in first. */
   readonly own?: readonly Ingredient[];
+  /** What its jars and packets hold. */
+  readonly sizes?: PacketSizes;
+  /** Id of the row that the cook says it is: only the amount is read. */
+  readonly as?: string;
 }
 
 /** Most lines read from one paste. */
 export const MOST_LINES = 200;
 /** Longest line that is read, characters: longer ones are no ingredient. */
 const MOST_LINE_LENGTH = 200;
-
-/** What a cook's word for a size makes of the usual piece †. */
-const SIZE: Readonly<Record<string, number>> = { small: 0.7, medium: 1, large: 1.4, big: 1.4 };
-const CONTAINER = /^(?:cans?|tins?|packets?|packs?|sachets?|jars?|bottles?|cartons?|tubes?)\b\.?\s*/iu;
-const VAGUE =
-  /\b(?:handfuls?|to taste|some|a little|splash|drizzle|dash|glug|bit of|few|knob|as needed|pinch(?:es)?|sprinkle)\b/iu;
+/** From so much on, water or stock in a list is what the cook pours, ml: less loosens a paste. */
+const LEAST_POUR_ML = 100;
+const POURED = /^(?:water|stock(?:Vegetable|Chicken|Meat|Fish|Unsalted))$/u;
+/** Water that is for something else than the grain. */
+const FOR_ELSE =
+  /\b(?:to|for)\s+(?:the\s+)?(?:grind|blend|soak|steep|dissolve|rinse|wash|deglaze|loosen|paste|base|stew|sauce|puree|marinade|yeast|tamarind|saffron|boil(?:ing)?\s+the)/iu;
 const STATE_WORDS: readonly (readonly [RegExp, State])[] = [
   [/\bbrowned\b/iu, 'browned'],
   [/\bsoaked\b/iu, 'soaked'],
@@ -59,146 +72,150 @@ const STATE_WORDS: readonly (readonly [RegExp, State])[] = [
 ];
 
 /**
- * Reads one line of a list: "3 medium onions, sliced", "1 8-oz can tomato sauce", "1/3 cup yoghurt". Never
- * guesses in silence: a name that only nearly fits comes back as `check`. Never throws.
+ * Reads one line of a list: "3 medium onions, sliced", "1 8-oz can tomato sauce", "a couple of carrots", "3 to 4 tomatoes",
+ * "a handful of mint". Never guesses in silence: a name that only nearly fits, or that kitchens use for several things,
+ * comes back as `check`. Never throws.
  * @example parseLine('2 onions, sliced').amount // { count: 2 }
  */
 export function parseLine(text: string, options: LineOptions = {}): ParsedLine {
   const line = text
-    .replace(/^[\s•*–·-]+/u, '')
+    .replace(/^(?:[\s•*–·-]|\d{1,2}[.)]\s+(?=\p{L}|\d))+/u, '')
     .trim()
     .slice(0, MOST_LINE_LENGTH);
-  const [beforeComma = '', ...notes] = line.split(/,(?!\d)|\(|\)/u);
-  const { lead, size, container, rest } = amountOf(beforeComma, options);
-  const note = notes.join(' ').trim();
+  const said = amountFirst(line, options);
+  const inside = [...said.matchAll(/\(([^)]*)\)/gu)].map((m) => m[1] ?? '').join(' ');
+  const [beforeComma = '', ...notes] = said.replace(/\([^)]*\)?/gu, ' ').split(/,(?!\d)|;/u);
+  const note = [...notes, inside].join(' ').replace(/\s+/gu, ' ').trim();
+  const base = { text, note, choices: [], isGrain: false } as const;
   const potCm = potOf(line);
-  if (potCm !== undefined)
-    return { text, note: '', choices: [], isGrain: false, potCm, status: 'understood' };
-  const found = rowFor(rest, options.own ?? []);
-  const base = {
-    text,
-    note,
-    choices: found.choices,
-    isGrain: found.row !== undefined && 'family' in found.row,
+  if (potCm !== undefined) return { ...base, potCm, status: 'understood' };
+  const portions = portionsOf(line);
+  if (portions !== undefined) return { ...base, portions, status: 'understood' };
+  if (isHeading(line)) return { ...base, status: 'words' };
+  const amount = amountOf(beforeComma.trim(), inside, options);
+  const found = options.as === undefined ? rowSaid(amount, note, options) : rowById(options.as, options);
+  return { ...base, ...readAs(said, beforeComma, amount, found, options) };
+}
+
+/** A name before its amount: "Basmati rice - 2 cups", "salt: 1 tsp", "celery, 2 sticks". */
+const NAME_FIRST = /^(\p{L}[^\d½⅓¼¾⅔⅛(]*?)[\s,:=–—-]+([\d½⅓¼¾⅔⅛][^,(]*)(.*)$/u;
+/** What is counted in these is no amount of a thing. */
+const NOT_AMOUNT =
+  /^\S+(?:\s*(?:to|[-–])\s*\S+)?\s*(?:min|sec|hour|hr|h\b|cm|mm|inch|°|%|degree|people|person|serving|portion|time|day|whistle|watt)/iu;
+const NO_NAME =
+  /\b(?:of|for|about|handful|pinch|tins?|cans?|jars?|packets?|packs?|bags?|tubes?|cook|simmer|boil|bake|fry|soak|rest|steam|serves?|at)\s*$/iu;
+
+/** The same with its amount first; as it is where that is so already. */
+function amountFirst(line: string, options: LineOptions): string {
+  const [, name = '', amount = '', after = ''] = NAME_FIRST.exec(line) ?? [];
+  if (name === '' || NO_NAME.test(name) || NOT_AMOUNT.test(amount)) return line;
+  if (saidNumber(line, options) !== undefined) return line;
+  return `${amount.trim()} ${name}${after}`;
+}
+
+type Read = Omit<ParsedLine, 'text' | 'note'>;
+
+/** What a line says of the row that was found. */
+function readAs(line: string, beforeComma: string, amount: Amount, found: Found, options: LineOptions): Read {
+  const { row, how, choices } = found;
+  if (!row) return { choices, isGrain: false, status: 'unknown', reason: 'notInLarder' };
+  const isGrain = 'family' in row;
+  const state = stateOf(row, line);
+  const soak = isGrain ? soakOf(line) : undefined;
+  const known = {
+    choices,
+    isGrain,
+    id: row.id,
+    ...(state === undefined ? {} : { state }),
+    ...(soak ? { soak } : {}),
   };
-  if (!found.row) return { ...base, status: 'unknown', reason: 'notInLarder' };
-  const id = found.row.id;
-  const state = stateOf(found.row, line);
-  const soak = base.isGrain ? soakOf(line) : undefined;
-  const known = { ...base, id, ...(state === undefined ? {} : { state }), ...(soak ? { soak } : {}) };
-  const named = 'units' in found.row && found.row.units.some((u) => wordsOf(beforeComma).includes(u.name));
-  if (!lead || (VAGUE.test(line) && !lead.unit && !size && !named)) {
-    return { ...known, status: 'unmeasurable', reason: VAGUE.test(line) ? 'vague' : 'noAmount' };
+  const sum = measured(beforeComma, amount, row, options.sizes ?? {});
+  if (typeof sum === 'string') {
+    const packet = sum === 'packetSize' ? { packet: amount.container ?? '' } : {};
+    return { ...known, ...packet, status: 'unmeasurable', reason: sum };
   }
-  const amount = inUnits({ lead, size, container, rest: beforeComma, row: found.row });
-  if (typeof amount === 'string') return { ...known, status: 'unmeasurable', reason: amount };
-  if (Object.values(amount).some((n: number) => n > LARGEST_AMOUNT || n <= 0))
+  if (Object.values(sum.amount).some((n: number) => n > LARGEST_AMOUNT || n <= 0))
     return { ...known, status: 'unmeasurable', reason: 'tooMuch' };
-  if (found.how === 'exact') return { ...known, amount, status: 'understood' };
-  return { ...known, amount, status: 'check', reason: found.how };
+  const read = { ...known, ...sum, ...(isPour(row, sum.amount, line) ? { pours: true } : {}) };
+  if (how === 'exact' && !saysMore(amount.rest, options)) return { ...read, status: 'understood' };
+  return { ...read, status: 'check', reason: how === 'exact' ? 'severalMatch' : how };
+}
+
+/** "A cube dissolved in 500 ml water": a second amount would be lost. */
+function saysMore(rest: string, options: LineOptions): boolean {
+  const [, more] = /\s(?:in|with|and|plus)\s+(.+)$/iu.exec(rest) ?? [];
+  return more !== undefined && readLeading(more, options)?.unit !== undefined;
+}
+
+const isPour = (row: Row, amount: LineAmount, line: string): boolean =>
+  POURED.test(row.id) && mlOf(row, amount) >= LEAST_POUR_ML && !FOR_ELSE.test(line);
+
+function mlOf(row: Row, amount: LineAmount): number {
+  if ('ml' in amount) return amount.ml;
+  const g = 'g' in amount ? amount.g : amount.count * (('units' in row ? row.units[0]?.g : undefined) ?? 0);
+  return g / row.densityGPerMl;
+}
+
+/** A spoonful at most, ml. */
+const SPOON_ML = 60;
+
+/** Words after the comma that make it another thing. */
+const QUALIFIES = /\b(?:frozen|dried|dry|tinned|canned|smoked|ground|powdered|powder|salted)\b/iu;
+
+/** The row a line means, with what was said after the comma: "broad beans, frozen". */
+function rowSaid(amount: Amount, note: string, options: LineOptions): Found {
+  const [word] = QUALIFIES.exec(note) ?? [];
+  if (word !== undefined) {
+    const qualified = rowFor({ ...amount, rest: `${word} ${amount.rest}` }, options);
+    if (qualified.row && qualified.how === 'exact') return qualified;
+  }
+  return rowFor(amount, options);
 }
 
 /** The row a line means; what is said of soaking says nothing about which row it is. */
-function rowFor(text: string, own: readonly Ingredient[]): ReturnType<typeof findRow> {
-  const found = findRow(text, own);
+function rowFor({ lead, container, rest }: Amount, { own = [] }: LineOptions): Found {
+  const by = {
+    spoon: lead?.unit?.kind === 'volume' && lead.count * lead.unit.size <= SPOON_ML,
+    tin: container === 'tin' || container === 'can',
+  };
+  const found = findRow(rest, own, by);
   if (found.row && found.how === 'exact') return found;
-  const without = findRow(text.replace(SOAKED, ' '), own);
-  return without.row && without.how === 'exact' ? without : found;
+  const without = findRow(rest.replace(SOAKED, ' '), own, by);
+  return without.row && (without.how === 'exact' || !found.row) ? without : found;
 }
 
+/** The row the cook has picked. */
+const rowById = (id: string, { own = [] }: LineOptions): Found => ({
+  row: own.find((r) => r.id === id) ?? larderRow(id),
+  how: 'exact',
+  choices: [id],
+});
+
 /**
- * Reads a pasted list, a line each or several things to a line ("3 cups basmati, soaked, two tomatoes"); empty lines
- * are left out, and no more than MOST_LINES are read.
+ * Reads a pasted list, a line each or several things to a line ("3 cups basmati, soaked, two tomatoes", "½ cup each of
+ * potato and carrot"); empty lines are left out, and no more than MOST_LINES are read.
  * @example parseLines('2 onions\n400 g tomatoes').lines.length // 2
  */
 export function parseLines(
   text: string,
   options: LineOptions = {},
 ): { lines: ParsedLine[]; leftOut: number } {
+  const isKnown = (piece: string): boolean => isThing(piece, options);
   const lines = text
     .split(/\r?\n/u)
     .filter((l) => /[\p{L}\d]/u.test(l))
-    .flatMap((l) => things(l, options));
+    .flatMap((l) => (l.length > MOST_LINE_LENGTH ? [l] : thingsOf(l, options, isKnown)));
   return {
     lines: lines.slice(0, MOST_LINES).map((l) => parseLine(l, options)),
     leftOut: Math.max(0, lines.length - MOST_LINES),
   };
 }
 
-/** The things of one line: after a comma a new one begins where an amount of something known does. */
-function things(line: string, options: LineOptions): string[] {
-  if (line.length > MOST_LINE_LENGTH) return [line];
-  const begun: string[] = [];
-  for (const piece of line.split(/,\s+/u)) {
-    const isNew =
-      begun.length > 0 &&
-      readLeading(piece, options) !== undefined &&
-      (potOf(piece) !== undefined ||
-        rowFor(amountOf(piece, options).rest, options.own ?? []).row !== undefined);
-    if (begun.length === 0 || isNew) begun.push(piece);
-    else begun.push(`${begun.pop() ?? ''}, ${piece}`);
-  }
-  return begun;
-}
-
-interface Amount {
-  readonly lead: LeadingAmount | undefined;
-  /** Contents of one tin or packet where the line says them, in g or ml. */
-  readonly size: LeadingAmount['unit'];
-  readonly container: boolean;
-  readonly rest: string;
-}
-
-/** "1 8-oz can", "2 x 400 g tins", "3", "1/3 cup", and what follows. */
-function amountOf(text: string, options: ParseOptions): Amount {
-  const juice = text.replace(/^juice of\s+/iu, '');
-  const begun = readLeading(juice, options);
-  if (!begun) return { lead: undefined, size: undefined, container: false, rest: text };
-  let rest = juice.slice(begun.next).replace(/^[x×]\s*/iu, '');
-  const more = begun.unit ? undefined : thingAndPart(rest);
-  const lead = { ...begun, count: begun.count + (more?.part ?? 0) };
-  if (more) rest = `${more.word} ${more.rest}`;
-  let size: LeadingAmount['unit'];
-  if (!lead.unit) {
-    const inner = readLeading(rest, options);
-    if (inner?.unit) {
-      size = { kind: inner.unit.kind, size: inner.unit.size * inner.count };
-      rest = rest.slice(inner.next);
-    }
-  }
-  const held = CONTAINER.exec(rest);
-  if (held) rest = rest.slice(held[0].length);
-  if (held && lead.unit && !size) return { lead, size, container: false, rest };
-  return { lead, size, container: held !== null, rest: juice === text ? rest : `juice of ${rest}` };
-}
-
-type Why = 'noUnit' | 'packetSize';
-
-/** The amount in g, ml or natural units of this row; a reason when it cannot be measured. */
-function inUnits(read: {
-  lead: LeadingAmount;
-  size: LeadingAmount['unit'];
-  container: boolean;
-  rest: string;
-  row: Row;
-}): LineAmount | Why {
-  const { lead, size, container, rest, row } = read;
-  const unit = lead.unit ?? size;
-  if (unit) {
-    const total = lead.count * unit.size;
-    return unit.kind === 'mass' ? { g: round(total) } : { ml: round(total) };
-  }
-  const natural = 'units' in row ? row.units : [];
-  if (container) {
-    const tin = natural.find((u) => ['tin', 'can', 'sachet'].includes(u.name));
-    return tin ? { g: round(tin.g * lead.count) } : 'packetSize';
-  }
-  const words = wordsOf(rest);
-  const named = natural.find((u) => words.includes(singular(u.name.toLowerCase()))) ?? natural[0];
-  if (!named) return 'noUnit';
-  const grown = Object.entries(SIZE).find(([word]) => words.includes(word))?.[1] ?? 1;
-  const scaled = named.g * grown;
-  return named === natural[0] && grown === 1 ? { count: lead.count } : { g: round(scaled * lead.count) };
+/** True where a piece of a line names a thing by itself, or a pot. */
+function isThing(piece: string, options: LineOptions): boolean {
+  if (potOf(piece) !== undefined) return true;
+  const { row, how } = rowFor(amountOf(piece, '', options), options);
+  return row !== undefined && (how !== 'spelling' || readLeading(piece, options) !== undefined);
 }
 
 function stateOf(row: Row, line: string): State | undefined {
@@ -206,5 +223,3 @@ function stateOf(row: Row, line: string): State | undefined {
   const states = RELEASE[row.behaves].map((r) => r.state);
   return STATE_WORDS.find(([words, state]) => words.test(line) && states.includes(state))?.[1];
 }
-
-const round = (n: number): number => Math.round(n * 100) / 100;

@@ -38,3 +38,21 @@ export function potOf(line: string): number | undefined {
   const [, width] = WIDTH.exec(line) ?? [];
   return width !== undefined && POT.test(line) ? Number(width.replace(',', '.')) : undefined;
 }
+
+/** Ways a recipe says for how many it is, and nothing else. */
+const PORTIONS =
+  /^(?:serves?|for|feeds?|makes?(?:\s+enough\s+for)?|yields?|servings?\s*:?)\s+(?:about\s+)?(\d{1,3})(?:\s*(?:[-–]|to|or)\s*(\d{1,3}))?\s*(?:people|persons?|servings?|portions?|helpings?|adults?)?\s*[.!]?$/iu;
+
+/** For how many, where a line says that alone: "serves 4", "for 6 people". */
+export function portionsOf(line: string): number | undefined {
+  const [, low, high] = PORTIONS.exec(line.trim()) ?? [];
+  if (low === undefined) return undefined;
+  return Math.round((Number(low) + Number(high ?? low)) / 2);
+}
+
+const HEADINGS =
+  /^(?:the\s+)?(?:ingredients?|method|directions?|instructions?|preparation|steps?|you(?:'ll| will)? need|for the [^\d]{1,40}|to (?:serve|finish|garnish)|garnish|notes?|tips?|equipment)\s*:?\s*$/iu;
+
+/** A line that heads a list and is no part of it: "Ingredients", "For the rice:". */
+export const isHeading = (line: string): boolean =>
+  HEADINGS.test(line.trim()) || (/^[^\d]{1,40}:$/u.test(line.trim()) && !/\d/u.test(line));

@@ -6,8 +6,8 @@ export const COCONUT: readonly Ingredient[] = [
   row('coconutMilk', 'Coconut milk, canned', 72.9, 21.3, 1, 'coconutMilk', 'srLegacy', {
     salt: 0.03,
     film: 'coconut',
-    units: { can: 400 },
-    also: 'coconut milk, thick coconut milk',
+    units: { can: 400, tin: 400 },
+    also: 'coconut milk, thick coconut milk, tinned coconut milk, canned coconut milk, full fat coconut milk',
   }),
   row('coconutMilkLight', 'Coconut milk, light', 91.5, 6, 1, 'coconutMilk', 'label', {
     salt: 0.04,
@@ -30,11 +30,11 @@ export const COCONUT: readonly Ingredient[] = [
   }),
   row('coconutFresh', 'Coconut, fresh grated', 36.1, 41.4, 0.4, 'dry', 'ifct', {
     salt: 0.02,
-    also: 'grated coconut, fresh coconut',
+    also: 'grated coconut, fresh coconut, freshly grated coconut, coconut fresh',
   }),
   row('coconutDesiccated', 'Coconut, desiccated', 3, 64.5, 0.35, 'desiccated', 'srLegacy', {
     salt: 0.09,
-    also: 'desiccated coconut, dried coconut, dry coconut',
+    also: 'desiccated coconut, dried coconut, dry coconut, desiccated coconut flakes',
   }),
   row('coconutOil', 'Coconut oil', 0, 100, 0.92, 'fat', 'ifct'),
 ];

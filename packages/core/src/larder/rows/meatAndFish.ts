@@ -6,8 +6,8 @@ export const MEAT_AND_FISH: readonly Ingredient[] = [
   row('chickenThigh', 'Chicken thigh, skin on', 67.6, 14.2, 0.95, 'meat', 'ifct', {
     salt: 0.16,
     rawMeat: true,
-    units: { thigh: 120 },
-    also: 'chicken, chicken piece, chicken leg, chicken thigh',
+    units: { thigh: 120, drumstick: 90, leg: 200, piece: 100 },
+    also: 'chicken, chicken piece, chicken leg, chicken thigh, bone-in chicken, chicken leg quarter, chicken drumstick, chicken pieces, whole chicken',
   }),
   row('chickenBreast', 'Chicken breast', 74.8, 1.2, 0.95, 'meat', 'srLegacy', {
     salt: 0.16,
@@ -23,7 +23,7 @@ export const MEAT_AND_FISH: readonly Ingredient[] = [
   row('turkeyThigh', 'Turkey thigh', 72.2, 6.3, 0.95, 'meat', 'ifct', {
     salt: 0.13,
     rawMeat: true,
-    also: 'turkey',
+    also: 'turkey, turkey leg, turkey breast',
   }),
   row('duckMeat', 'Duck', 73.5, 6, 0.95, 'meat', 'ifct', {
     salt: 0.21,
@@ -33,12 +33,12 @@ export const MEAT_AND_FISH: readonly Ingredient[] = [
   row('goatLeg', 'Goat leg', 68.8, 7.9, 0.95, 'meat', 'ifct', {
     salt: 0.11,
     rawMeat: true,
-    also: 'goat, goat meat, mutton',
+    also: 'goat, goat meat, mutton, mutton on the bone, goat shoulder, goat chop',
   }),
   row('lambShoulder', 'Lamb shoulder', 66.5, 14.3, 0.95, 'meat', 'ifct', {
     salt: 0.12,
     rawMeat: true,
-    also: 'lamb, lamb leg',
+    also: 'lamb, lamb leg, lamb chop, lamb shank, lamb neck, diced lamb, stewing lamb',
   }),
   row('lambMince', 'Lamb mince', 59.5, 23.4, 0.95, 'meat', 'srLegacy', {
     salt: 0.15,
@@ -48,7 +48,7 @@ export const MEAT_AND_FISH: readonly Ingredient[] = [
   row('beefRound', 'Beef round', 68, 7.4, 0.95, 'meat', 'ifct', {
     salt: 0.1,
     rawMeat: true,
-    also: 'beef, stewing beef',
+    also: 'beef, stewing beef, beef steak, diced beef, braising steak',
   }),
   row('beefMince', 'Beef mince', 61.9, 20, 0.95, 'meat', 'srLegacy', {
     salt: 0.17,
@@ -63,19 +63,20 @@ export const MEAT_AND_FISH: readonly Ingredient[] = [
   row('bacon', 'Bacon, smoked', 40, 40, 0.9, 'meat', 'srLegacy', {
     salt: 2.6,
     rawMeat: true,
-    also: 'bacon, lardon',
+    also: 'bacon, lardon, smoked bacon, streaky bacon, back bacon, bacon lardon',
     units: { rasher: 25 },
   }),
   row('sausageSmoked', 'Sausage, smoked', 54, 28, 0.9, 'meat', 'srLegacy', {
+    units: { sausage: 80, link: 80 },
     salt: 2.2,
-    also: 'sausage, smoked sausage, chorizo',
+    also: 'sausage, smoked sausage, chorizo, andouille, kielbasa, smoked pork sausage, frankfurter, hot dog',
   }),
   row('prawns', 'Prawns', 78, 1, 0.75, 'meat', 'srLegacy', {
     salt: 0.6,
     rawMeat: true,
     allergens: ['crustaceans'],
     units: { prawn: 15 },
-    also: 'raw prawn, shrimp, king prawn',
+    also: 'raw prawn, shrimp, king prawn, tiger prawn, peeled prawn, jumbo shrimp, raw shrimp',
   }),
   row('crab', 'Crab', 79.8, 1.4, 0.7, 'meat', 'ifct', {
     salt: 0.62,
@@ -95,20 +96,23 @@ export const MEAT_AND_FISH: readonly Ingredient[] = [
     also: 'mussel',
   }),
   row('fishWhite', 'White fish', 78.4, 2.1, 0.95, 'meat', 'ifct', {
+    units: { fillet: 130, piece: 130 },
     salt: 0.09,
     rawMeat: true,
     allergens: ['fish'],
-    also: 'cod, haddock, tilapia, fish fillet, fish',
+    also: 'cod, haddock, tilapia, fish fillet, fish, white fish fillet, hake, pollock, catfish, snapper, sea bass, kingfish',
   }),
   row('fishOily', 'Oily fish', 67.8, 9.9, 0.95, 'meat', 'ifct', {
+    units: { fillet: 130 },
     salt: 0.05,
     rawMeat: true,
     allergens: ['fish'],
-    also: 'salmon, mackerel, sardine',
+    also: 'salmon, mackerel, sardine, tuna steak, trout, herring',
   }),
   row('fishSmoked', 'Fish, smoked or dried', 45, 6, 0.7, 'meat', 'label', {
+    units: { fillet: 120, mackerel: 250 },
     salt: 7,
     allergens: ['fish'],
-    also: 'smoked fish, dried fish, stockfish',
+    also: 'smoked fish, dried fish, smoked mackerel, smoked haddock, kipper, smoked salmon',
   }),
 ];

@@ -7,7 +7,7 @@ export const TOMATO: readonly Ingredient[] = [
     salt: 0.01,
     film: 'tomato',
     units: { tomato: 120 },
-    also: 'tomato, plum tomato, ripe tomato, vine tomato',
+    also: 'tomato, plum tomato, ripe tomato, vine tomato, ripe tomatoes, salad tomato, roma tomato, beef tomato, grated tomato, blended tomato',
   }),
   row('tomatoCherry', 'Tomato, cherry', 93.5, 0.2, 0.65, 'tomato', 'srLegacy', {
     salt: 0.01,
@@ -31,7 +31,7 @@ export const TOMATO: readonly Ingredient[] = [
     salt: 0.07,
     film: 'tomato',
     units: { tin: 400 },
-    also: 'tomato puree, passata, sieved tomato',
+    also: 'tomato puree, passata, sieved tomato, strained tomato, tomato pulp, tomato passata, polpa',
   }),
   row('tomatoSauce', 'Tomato sauce, tinned', 91.3, 0.3, 1.04, 'smoothTomato', 'srLegacy', {
     salt: 1.2,
@@ -42,8 +42,8 @@ export const TOMATO: readonly Ingredient[] = [
   row('tomatoPaste', 'Tomato paste', 73.5, 0.5, 1.1, 'smoothTomato', 'srLegacy', {
     salt: 0.15,
     film: 'tomato',
-    units: { tin: 140 },
-    also: 'tomato concentrate, double concentrate',
+    units: { tin: 140, can: 140 },
+    also: 'tomato concentrate, double concentrate, tomato concentrate paste, double tomato puree',
   }),
   row('tomatoSunDried', 'Tomato, sun-dried', 14.6, 3, 0.3, 'driedVegetable', 'srLegacy', {
     salt: 0.27,
@@ -52,6 +52,6 @@ export const TOMATO: readonly Ingredient[] = [
   row('pepperBase', 'Pepper and tomato base, blended', 91.5, 0.4, 1.01, 'smoothTomato', 'practice', {
     salt: 0.02,
     film: 'tomato',
-    also: 'blended pepper, pepper mix, red pepper puree, pepper base',
+    also: 'blended pepper, pepper mix, red pepper puree, pepper base, obe ata, blended pepper mix, blended pepper and tomato',
   }),
 ];

@@ -1,0 +1,76 @@
+import type { ParseOptions } from '../measures/parseAmount.js';
+import { saidNumber } from './saidNumber.js';
+
+/** "½ cup each of potato, carrot and beans", "1 tsp each cumin and coriander". */
+const EACH_BEFORE = /^(.{1,40}?)\s+(?:each\s+of|each|of\s+each)\s*:?\s+(.+)$/iu;
+/** "potato, carrot and beans, ½ cup each", or without the comma. */
+const EACH_AFTER = [
+  /^(.+?),\s*([^,]{1,30}?)\s+(?:of\s+)?each$/iu,
+  /^(.+?)\s+(\S+(?:\s+\S+)?)\s+(?:of\s+)?each$/iu,
+];
+const BETWEEN = /\s*,\s+|\s+(?:and|&|plus)\s+/iu;
+const SEPARATED = /(\s*,\s+(?:and\s+)?|\s+(?:and|&|plus|\+)\s+)/iu;
+
+/** What stands in brackets is no list: its separators are put out of sight meanwhile. */
+const SEPARATORS = /,| and | & | plus /giu;
+const HIDDEN: Readonly<Record<string, string>> = {
+  ',': '\u{e000}',
+  ' and ': ' \u{e001}',
+  ' & ': ' \u{e002}',
+  ' plus ': ' \u{e003}',
+};
+const SHOWN: Readonly<Record<string, string>> = {
+  '\u{e000}': ',',
+  '\u{e001}': 'and ',
+  '\u{e002}': '& ',
+  '\u{e003}': 'plus ',
+};
+
+/**
+ * The things of one line, each as a line of its own: after a comma or an "and" a new one begins where something known does.
+ * @param isThing whether a piece names a thing by itself
+ */
+export function thingsOf(line: string, options: ParseOptions, isThing: (piece: string) => boolean): string[] {
+  const each = eachOf(line, options, isThing);
+  if (each) return each;
+  const pieces = line
+    .replace(/\([^)]*\)?/gu, (m) => m.replace(SEPARATORS, (s) => HIDDEN[s] ?? s))
+    .split(SEPARATED);
+  const begun: string[] = [pieces[0] ?? ''];
+  for (let i = 1; i < pieces.length; i += 2) {
+    const [between = '', piece = ''] = [pieces[i], pieces[i + 1]];
+    const before = begun.at(-1) ?? '';
+    const counts = saidNumber(piece, options) !== undefined;
+    const isNew = counts
+      ? isThing(piece) && isThing(before)
+      : !between.includes(',') &&
+        alone(before, options) &&
+        alone(piece, options) &&
+        isThing(before) &&
+        isThing(piece);
+    // "Ginger and garlic paste" is one thing.
+    if (isNew && (counts || !isThing(`${before} ${piece}`) || before.split(/\s+/u).length > 1))
+      begun.push(piece);
+    else begun[begun.length - 1] = `${before}${between}${piece}`;
+  }
+  return begun.map((piece) => piece.replace(/[\u{e000}-\u{e003}]/gu, (c) => SHOWN[c] ?? c));
+}
+
+/** A piece of a few words that says no amount. */
+const alone = (piece: string, options: ParseOptions): boolean =>
+  saidNumber(piece, options) === undefined && !piece.includes(',') && piece.trim().split(/\s+/u).length <= 4;
+
+function eachOf(
+  line: string,
+  options: ParseOptions,
+  isThing: (piece: string) => boolean,
+): string[] | undefined {
+  const before = EACH_BEFORE.exec(line);
+  const after = before
+    ? null
+    : EACH_AFTER.map((e) => e.exec(line)).find((m) => m && saidNumber(m[2] ?? '', options) !== undefined);
+  const [amount = '', list = ''] = before ? [before[1], before[2]] : [after?.[2], after?.[1]];
+  if (list === '' || saidNumber(amount, options) === undefined) return undefined;
+  const names = list.split(BETWEEN).filter((n) => n.trim() !== '');
+  return names.length > 1 && names.every((n) => isThing(n)) ? names.map((n) => `${amount} ${n}`) : undefined;
+}
