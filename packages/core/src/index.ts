@@ -95,6 +95,7 @@ export {
 export {
   ACTS,
   isHandsOn,
+  isStill,
   isWet,
   plannedMin,
   SIGNS,

@@ -13,6 +13,7 @@ import { useKitchen } from './kitchen.js';
 import { onLetters, useOutbox } from './outbox.js';
 import { withEngine } from './engine.js';
 import { cupOf, planInputOf } from './planInput.js';
+import { without } from './without.js';
 import { withOneSoak } from './oneSoak.js';
 import { withAside } from './setAside.js';
 import { newId } from '../keeping/newId.js';
@@ -109,9 +110,11 @@ export const useDraft = create<DraftStore>()(
           changeSpec({ grain });
         },
         setSpec: changeSpec,
-        setIngredient: (index, fields) => {
+        setIngredient: (index, fields, drop = []) => {
           const list = get().draft?.spec.ingredients ?? [];
-          changeSpec({ ingredients: list.map((item, i) => (i === index ? { ...item, ...fields } : item)) });
+          changeSpec({
+            ingredients: list.map((item, i) => (i === index ? { ...without(item, drop), ...fields } : item)),
+          });
         },
         addIngredient: (ingredient) => {
           changeSpec({ ingredients: [...(get().draft?.spec.ingredients ?? []), ingredient] });

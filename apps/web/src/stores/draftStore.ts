@@ -24,7 +24,11 @@ export interface DraftStore {
   readonly setGrain: (amount: AmountInput) => void;
   /** Changes fields of the dish, and drops those that no longer belong to it. */
   readonly setSpec: (change: Partial<DishSpec>, drop?: readonly (keyof DishSpec)[]) => void;
-  readonly setIngredient: (index: number, change: Partial<IngredientInput>) => void;
+  readonly setIngredient: (
+    index: number,
+    change: Partial<IngredientInput>,
+    drop?: readonly (keyof IngredientInput)[],
+  ) => void;
   readonly addIngredient: (ingredient: IngredientInput) => void;
   /** Puts a whole list in, after what is there already. */
   readonly addIngredients: (list: readonly IngredientInput[]) => void;

@@ -6,7 +6,7 @@ import { useInstruments } from '../instruments/instruments.js';
 import { useNowMs, useRun } from '../stores/run.js';
 import { say } from '../stores/said.js';
 import { onThisDevice, useTime } from '../stores/time.js';
-import { ACT } from '../words/acts.js';
+import { stageName } from '../words/acts.js';
 import { clockText } from '../words/clock.js';
 
 /** The pot on the stove, whatever screen is being read: its bell, its word when time is up, its clock as the title. */
@@ -24,7 +24,7 @@ export function StoveWatch({ cook }: { readonly cook: CookRecord }) {
   useEffect(() => () => alarmAt(undefined), [alarmAt]);
 
   const here = run.stages[run.current];
-  const name = here ? ACT[here.stage.act].name : '';
+  const name = here ? stageName(here.stage) : '';
   const left = here && secondsLeft(here, now);
   const isOver = left !== undefined && left <= 0;
   const bySign = here?.stage.end.kind === 'sign' || here?.stage.end.kind === 'flip';

@@ -1,4 +1,4 @@
-import type { Act, Stage } from '@hammock/core';
+import type { Act, Sign, Stage } from '@hammock/core';
 
 /** What is done in a stage: its name, what to do, and what to look for. */
 export const ACT: Readonly<
@@ -92,8 +92,60 @@ export const ACT: Readonly<
     look: 'A thread of steam; a quiet crackle near the end.',
   },
   rest: { name: 'Rest', what: 'Leave it. No stirring.', look: 'It is still drinking.' },
+  wait: { name: 'Wait', what: 'Leave it as it is.', look: 'The time is up.' },
+  boilOff: {
+    name: 'Boil soft, then dry',
+    what: 'What has to soften, in its own or added water. Skim. Go on until that has gone.',
+    look: 'A fork goes in; nothing is left to pour off.',
+  },
+  marinate: {
+    name: 'Marinate',
+    what: 'Turn it in its marinade; cover and leave it cool.',
+    look: 'The time is up.',
+  },
+  steep: {
+    name: 'Steep',
+    what: 'Kettle over it, a plate on top. Strain, and keep the liquor.',
+    look: 'Soft through; the liquor is dark.',
+  },
+  taste: {
+    name: 'Taste and correct',
+    what: 'A spoonful: salt, heat, sourness.',
+    look: 'A shade too salty now is right later.',
+  },
+  fork: {
+    name: 'Fork through',
+    what: 'From the side, gently; fold back colour that floated up.',
+    look: 'Grains fall apart; one colour.',
+  },
+  spicesOut: {
+    name: 'Take the whole spices out',
+    what: 'Leaves, sticks, pods and whole chillies.',
+    look: 'As many out as went in.',
+  },
+  cool: { name: 'Let it cool', what: 'Leave it alone.', look: 'It loosens.' },
+  turnOut: {
+    name: 'Turn it out',
+    what: 'A plate wider than the pot on top, dry gloves, over it goes.',
+    look: 'It lets go of the floor.',
+  },
 };
 
-/** What to look for in a stage: between whistles there is less to see than under a thermostat. */
-export const lookOf = ({ act, end }: Pick<Stage, 'act' | 'end'>): string =>
-  act === 'pressure' && end.kind === 'count' ? 'Only a whisper of steam between whistles.' : ACT[act].look;
+/** What a stage is called: as this cook calls it, or by what is done. */
+export const stageName = ({ act, name = '' }: Pick<Stage, 'act' | 'name'>): string =>
+  name.trim() === '' ? ACT[act].name : name;
+
+/** What is seen when the liquid has gone down so far. */
+const GONE_DOWN: Readonly<Partial<Record<Sign, string>>> = {
+  levelWithGrain: 'The liquid stands level with the grain.',
+  holes: 'Holes open in the surface; no liquid over the grain.',
+  absorbed: 'Nothing free to see: all of it is taken up.',
+};
+
+/** What to look for in a stage: what ends it, where that is something seen. */
+export function lookOf({ act, end }: Pick<Stage, 'act' | 'end'>): string {
+  // Between whistles there is less to see than under a thermostat.
+  if (act === 'pressure' && end.kind === 'count') return 'Only a whisper of steam between whistles.';
+  const sign = end.kind === 'sign' ? GONE_DOWN[end.sign] : undefined;
+  return sign ?? ACT[act].look;
+}

@@ -1,5 +1,5 @@
 import { plannedMin, type Answer, type Measure, type PlanInput } from '@hammock/core';
-import { ACT } from './acts.js';
+import { stageName } from './acts.js';
 import { showAmountInput, showPour, type PourFirst } from './amounts.js';
 import { showSalt } from './saltAmounts.js';
 import { HEAT, LID, SIGN, STATE } from './words.js';
@@ -62,7 +62,7 @@ export function planSheet({ label, input, answer, measures, unit, rowOf }: PlanT
         ? `Pour ${first ? `${showPour(first.ml, measures, unit).main} of ${rowOf(first.ingredientId)?.name.toLowerCase() ?? 'the first'}, then ` : ''}${main}${other === '' ? '' : ` (${other})`} of ${liquid}${answer.pots > 1 ? ` into each of ${answer.pots.toString()} pots` : ''}.`
         : 'Pour nothing: the base is enough.',
     stages: answer.stages.map(
-      (s, i) => `${(i + 1).toString()}. ${ACT[s.act].name}: ${HEAT[s.heat]}, ${LID[s.lid]}, ${ends(s)}.`,
+      (s, i) => `${(i + 1).toString()}. ${stageName(s)}: ${HEAT[s.heat]}, ${LID[s.lid]}, ${ends(s)}.`,
     ),
   };
 }

@@ -149,6 +149,7 @@ export const RULE: Readonly<Record<Rule, string>> = {
   firstJoint: 'to the first joint',
   twoFingers: 'two fingers above',
   baseOnly: 'no water, only the base',
+  usual: 'what you usually pour',
 };
 
 export const SIGN: Readonly<Record<Sign, string>> = {
@@ -187,6 +188,7 @@ export const DOUBT: Readonly<Record<DoubtPart['code'], string>> = {
   hobPower: 'how hot this burner is',
   lidLeak: 'how tight the lid is',
   broughtIn: 'how wet the base still is',
+  amounts: 'handfuls, ranges and what was not measured',
   timing: 'a minute more or less',
 };
 

@@ -7,12 +7,21 @@ import { dryBasis, dryMatter } from '../grain/moisture.js';
 import { startW } from '../grain/preparing.js';
 import type { CompletePlan } from '../plan/planInput.js';
 import type { Solution } from './solvePour.js';
+import type { Term } from './term.js';
 import { surroundings } from '../plan/surroundings.js';
 
 /** What is not known exactly, and how many grams of the pour hang on it (one standard deviation). */
 export interface DoubtPart {
   readonly code:
-    'grainMass' | 'grainMoisture' | 'bag' | 'kitchen' | 'hobPower' | 'lidLeak' | 'broughtIn' | 'timing';
+    | 'grainMass'
+    | 'grainMoisture'
+    | 'bag'
+    | 'kitchen'
+    | 'hobPower'
+    | 'lidLeak'
+    | 'broughtIn'
+    | 'amounts'
+    | 'timing';
   readonly g: number;
 }
 
@@ -74,11 +83,18 @@ export function doubtOf(plan: CompletePlan, solution: Solution, targetMoisture: 
     { code: 'hobPower', g: powerG },
     { code: 'lidLeak', g: Math.hypot(leakG * SPREAD.lidLeak, lidG * lidSpread) },
     { code: 'broughtIn', g: base.reduce((sum, t) => sum + t.g, 0) * baseSpread },
+    { code: 'amounts', g: amountsG(solution.terms) },
     { code: 'timing', g: fastest * SPREAD.timingMin },
   ];
   const sorted = parts.filter((p) => p.g >= 0.05).sort((a, b) => b.g - a.g);
   return { g: Math.hypot(...sorted.map((p) => p.g)), parts: sorted };
 }
+
+/** What handfuls, ranges and their kin leave open of what is brought in, g, as independent of each other. */
+export const amountsG = (terms: readonly Term[]): number =>
+  Math.hypot(
+    ...terms.filter((t) => t.kind === 'broughtIn').map((t) => t.g * Number(t.inputs['amountSpread'] ?? 0)),
+  );
 
 /** Heat that goes through the lid alone at the boil, W. */
 const lidShareW = ({ vessel, boil, roomC }: Surroundings, stage: Stage): number =>

@@ -41,8 +41,25 @@ function addTerms(terms: Term[], item: InPot, i: number, by: string): void {
   const massG = round(g);
   const brought = (g * water * available) / 100;
   if (brought >= LEAST_G) {
-    const inputs = { massG, state, by, waterGPer100: round(water), shareSetFree: round(available), source };
-    terms.push({ id: `brought.${key}`, kind: 'broughtIn', side: 'comesFrom', g: brought, of, inputs });
+    const inputs = {
+      massG,
+      state,
+      by,
+      waterGPer100: round(water),
+      shareSetFree: round(available),
+      source,
+      ...(item.spread > 0 ? { amountSpread: item.spread } : {}),
+    };
+    const joins = item.joins === undefined ? {} : { joins: item.joins };
+    terms.push({
+      id: `brought.${key}`,
+      kind: 'broughtIn',
+      side: 'comesFrom',
+      g: brought,
+      of,
+      inputs,
+      ...joins,
+    });
   }
   const solidsG = filmSolids(item);
   const film = solidsG * FILM_G_PER_G;

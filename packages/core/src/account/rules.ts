@@ -25,6 +25,7 @@ const LEVEL_MM: Partial<Readonly<Record<Rule, number>>> = {
 /** Water a rule pours, g: by the cup of grain, by the level over it in this pot, or none. */
 export function ruleWaterG(plan: CompletePlan, rule: Rule, solution: Solution, broughtG: number): number {
   const waterPerMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
+  if (rule === 'usual') return (plan.usualPourMl ?? 0) * waterPerMl;
   const ratio = RATIO[rule];
   if (ratio !== undefined) return (ratio * plan.grainG * waterPerMl) / plan.grain.densityGPerMl;
   const level = LEVEL_MM[rule];
@@ -36,7 +37,7 @@ export function ruleWaterG(plan: CompletePlan, rule: Rule, solution: Solution, b
 /** Every rule in this pot. */
 export function otherRules(plan: CompletePlan, solution: Solution, broughtG: number): readonly RuleAnswer[] {
   const waterPerMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
-  return RULES.map((rule) => {
+  return RULES.filter((rule) => rule !== 'usual' || plan.usualPourMl !== undefined).map((rule) => {
     const waterG = ruleWaterG(plan, rule, solution, broughtG);
     const moisture = moistureFor(plan, waterG, solution);
     return { rule, ml: waterG / waterPerMl, moisture, texture: textureOf(plan, moisture) };

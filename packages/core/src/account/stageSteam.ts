@@ -1,5 +1,5 @@
 import { comeUp, standingSteam } from '../heat/steam.js';
-import { isWet, plannedMin, type Stage } from '../method/stage.js';
+import { isStill, isWet, plannedMin, type Stage } from '../method/stage.js';
 import { contentsOf } from './contents.js';
 import { dryBasis } from '../grain/moisture.js';
 import type { CompletePlan } from '../plan/planInput.js';
@@ -52,9 +52,9 @@ export function stageSteam(plan: CompletePlan, pourG: number, moisture: number):
 function step(walk: Walk, stage: Stage, contentsMl: number): void {
   const { act } = stage;
   if (act === 'fryDry') fryDry(walk, stage);
-  if (!isWet(act) && !(walk.wet && (act === 'grain' || act === 'butter'))) return;
+  if (!isWet(act) && !(walk.wet && (act === 'grain' || act === 'butter' || isStill(act)))) return;
   walk.wet = true;
-  if (act === 'rest') rest(walk, stage);
+  if ((act === 'rest' || isStill(act)) && stage.heat === 'off') rest(walk, stage);
   else if (act === 'pressureUp') pressureUp(walk, stage, contentsMl);
   else if (act === 'pressure') pressure(walk, stage);
   else if (act === 'release') release(walk, stage);
@@ -118,7 +118,9 @@ function besides({ facts, at, steam, tempC, kJPerK }: Walk): void {
 
 function markCold(walk: Walk): void {
   const { steam } = walk;
-  const i = steam.findIndex((s) => s.act !== 'rest');
+  const i = steam.findIndex(
+    (s) => s.act !== 'rest' && !(s.act !== 'serve' && s.act !== 'lid' && s.act !== 'cloth' && isStill(s.act)),
+  );
   const first = steam[i];
   if (first) steam[i] = { ...first, boils: false };
 }

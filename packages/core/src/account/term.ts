@@ -14,6 +14,8 @@ export interface Term {
   readonly g: number;
   /** The ingredient or stage it belongs to, where it belongs to one. */
   readonly of?: string;
+  /** The stage at which it comes into the pot, where that is after the liquid. */
+  readonly joins?: string;
   /** The numbers it was worked out from; names carry their units. */
   readonly inputs: Readonly<Record<string, number | string>>;
 }

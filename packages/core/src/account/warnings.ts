@@ -155,7 +155,7 @@ function coveredShort(plan: CompletePlan): Warning | false {
   if (plan.stages.some((s) => s.end.kind === 'flip' || s.end.kind === 'count')) return false;
   const needMin = coveredMinutes(plan.grain, plan.soakMin);
   const heatedMin = plan.stages
-    .filter((s) => isWet(s.act) && s.act !== 'rest' && s.act !== 'boil')
+    .filter((s) => isWet(s.act) && s.act !== 'rest' && s.act !== 'boil' && s.heat !== 'off')
     .reduce(
       (sum, s) =>
         sum + plannedMin(s) * (s.act === 'pressure' || s.act === 'pressureUp' ? PRESSURE_COUNTS : 1),

@@ -2,6 +2,7 @@ import { soakProgress } from '../grain/soaking.js';
 import { startW } from '../grain/preparing.js';
 import { isWet, plannedMin, type Act, type Stage } from '../method/stage.js';
 import type { CompletePlan } from '../plan/planInput.js';
+import { surroundings } from '../plan/surroundings.js';
 import { hasCookedBase } from '../plan/readStages.js';
 import type { Colour } from './colour.js';
 import { cooksDown } from './cookDown.js';
@@ -76,6 +77,8 @@ function dryStage(dry: Dry, stage: Stage): Went {
   }
   if (stage.act === 'base') return base(dry, stage);
   if (stage.act === 'toast') return toasts(dry, stage);
+  // The water it was boiled in kept it at the boil until it had gone.
+  if (stage.act === 'boilOff') dry.tempC = surroundings(plan).boil.tempC;
   return { minutes };
 }
 

@@ -140,7 +140,8 @@ const look = (state: State): Release => ({ state, available: 1, drinks: 0, byLoo
  * take. All † (from memory, kitchen trials of this project's model notes); the first state is the default.
  */
 export const RELEASE: Readonly<Record<Behaviour, readonly Release[]>> = {
-  liquid: [release('withLiquid', 1)],
+  // Stock that goes into the base cooks down with it.
+  liquid: [release('withLiquid', 1), look('mushy'), look('oilSeparated')],
   cultured: [release('withLiquid', 0.6), look('oilSeparated')],
   // All of its water is in the pot; what its solids keep for themselves is the film term, counted there once.
   coconutMilk: [release('withLiquid', 1), look('oilSeparated')],

@@ -6,21 +6,17 @@ export type OrderCode =
   | 'drainAfterGrainIn'
   | 'fatAfterLiquid'
   | 'baseAfterLiquid'
-  | 'baseAfterGrain'
   | 'toastAfterLiquid'
-  | 'toastTwice'
   | 'grainTwice'
   | 'ladleAfterGrain'
-  | 'boilAfterCovered'
   | 'pressureNotUp'
   | 'openedUnderPressure'
   | 'releaseNothing'
   | 'needsPressureVessel'
   | 'needsSwitch'
   | 'needsHeat'
-  | 'lidOnWhileStirring'
   | 'duplicateId'
-  | 'restThenHeat';
+  | 'boilOffAfterGrain';
 
 /** Why a list of stages cannot be cooked, at the stage where it shows. */
 export interface OrderProblem {
@@ -29,30 +25,17 @@ export interface OrderProblem {
   readonly act: Act;
 }
 
-/** Acts that need the pot open: something is stirred or watched. */
-const STIRRED: ReadonlySet<Act> = new Set([
-  'warmFat',
-  'toast',
-  'boilDown',
-  'openBoil',
-  'butter',
-  'ladle',
-  'grain',
-]);
-const COVERED: ReadonlySet<Act> = new Set(['simmer', 'steam']);
 /** Acts that are done to a pot with its pressure up. */
-const UNDER_PRESSURE: ReadonlySet<Act> = new Set(['pressure', 'release', 'rest']);
+const UNDER_PRESSURE: ReadonlySet<Act> = new Set(['pressure', 'release', 'rest', 'wait']);
 
 /** What has already happened when a stage begins. */
 interface Pot {
   readonly liquidIn: boolean;
   readonly grainIn: boolean;
-  readonly toasted: boolean;
-  readonly covered: boolean;
   readonly pressure: boolean;
 }
 
-const EMPTY: Pot = { liquidIn: false, grainIn: false, toasted: false, covered: false, pressure: false };
+const EMPTY: Pot = { liquidIn: false, grainIn: false, pressure: false };
 
 /**
  * Every reason this order cannot work, empty when it can.
@@ -85,12 +68,10 @@ function wrongHere(stage: Stage, pot: Pot, kind: VesselKind | undefined): OrderC
     act === 'drain' && pot.grainIn && 'drainAfterGrainIn',
     act === 'warmFat' && pot.liquidIn && 'fatAfterLiquid',
     act === 'base' && pot.liquidIn && 'baseAfterLiquid',
-    act === 'base' && !pot.liquidIn && pot.grainIn && 'baseAfterGrain',
     (act === 'toast' || act === 'fryDry') && pot.liquidIn && 'toastAfterLiquid',
-    act === 'toast' && pot.toasted && 'toastTwice',
     act === 'grain' && pot.grainIn && 'grainTwice',
     act === 'ladle' && pot.grainIn && 'ladleAfterGrain',
-    (act === 'boilDown' || act === 'openBoil') && pot.covered && 'boilAfterCovered',
+    act === 'boilOff' && (pot.grainIn || pot.liquidIn) && 'boilOffAfterGrain',
     act === 'pressure' && !pot.pressure && 'pressureNotUp',
     act === 'release' && !pot.pressure && 'releaseNothing',
     pot.pressure &&
@@ -100,8 +81,6 @@ function wrongHere(stage: Stage, pot: Pot, kind: VesselKind | undefined): OrderC
       !holdsPressure(kind) &&
       'needsPressureVessel',
     stage.end.kind === 'flip' && kind !== undefined && !heatsItself(kind) && 'needsSwitch',
-    STIRRED.has(act) && lid !== 'off' && lid !== 'ajar' && 'lidOnWhileStirring',
-    act === 'rest' && stage.heat !== 'off' && 'restThenHeat',
   ];
   return wrong.filter((code): code is OrderCode => code !== false);
 }
@@ -121,9 +100,9 @@ function after(stage: Stage, pot: Pot, grainHasItsStage: boolean): Pot {
       act === 'fryDry' ||
       act === 'grain' ||
       (liquidIn && !grainHasItsStage),
-    toasted: pot.toasted || act === 'toast',
-    covered: pot.covered || COVERED.has(act),
     // A whole natural release is a stage or a rest under the locked lid.
-    pressure: act === 'pressureUp' || (pot.pressure && act === 'pressure'),
+    pressure:
+      act === 'pressureUp' ||
+      (pot.pressure && (act === 'pressure' || (act === 'wait' && stage.lid === 'pressure'))),
   };
 }

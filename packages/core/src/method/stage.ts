@@ -22,6 +22,15 @@ export const ACTS = [
   'simmer',
   'steam',
   'rest',
+  'wait',
+  'boilOff',
+  'marinate',
+  'steep',
+  'taste',
+  'fork',
+  'spicesOut',
+  'cool',
+  'turnOut',
 ] as const;
 export type Act = (typeof ACTS)[number];
 
@@ -62,6 +71,9 @@ export type StageEnd =
 export interface Stage extends Fire {
   readonly id: string;
   readonly act: Act;
+  /** What this cook calls it, and what they want to be told there; words, and nothing is computed from them. */
+  readonly name?: string;
+  readonly note?: string;
   readonly end: StageEnd;
 }
 
@@ -92,6 +104,26 @@ const WET: ReadonlySet<Act> = new Set([
  */
 export const isWet = (act: Act): boolean => WET.has(act);
 
+/**
+ * Acts that have their place, their minutes and their words, and change nothing but what time and fire do: a pot with liquid in
+ * it stands, one without is not touched.
+ */
+const STILL: ReadonlySet<Act> = new Set([
+  'wait',
+  'marinate',
+  'steep',
+  'taste',
+  'fork',
+  'spicesOut',
+  'cool',
+  'turnOut',
+]);
+/**
+ * True for an act in which only time passes.
+ * @example isStill('taste') // true
+ */
+export const isStill = (act: Act): boolean => STILL.has(act);
+
 /** Acts that want somebody at the pot the whole time. */
 const HANDS_ON: ReadonlySet<Act> = new Set([
   'warmFat',
@@ -102,6 +134,10 @@ const HANDS_ON: ReadonlySet<Act> = new Set([
   'grain',
   'butter',
   'turn',
+  'taste',
+  'fork',
+  'spicesOut',
+  'turnOut',
 ]);
 
 /**

@@ -1,4 +1,5 @@
-import { SPREAD } from '../account/doubt.js';
+import { amountsG, SPREAD } from '../account/doubt.js';
+import { ingredientTerms } from '../account/ingredientTerms.js';
 import type { CompletePlan } from '../plan/planInput.js';
 import type { TrueValues } from '../pot/setup.js';
 
@@ -35,10 +36,20 @@ export function spreadsOf(plan: CompletePlan): Spreads {
     speed: SPEED_SHARE,
     hobPower: measured ? SPREAD.hobMeasured : SPREAD.hobPower,
     lidLeak: plan.vessel.lidLossWPerM2K === undefined ? SPREAD.lidLeak : SPREAD.lidMeasured,
-    broughtIn: plan.base.weighsG === undefined ? SPREAD.broughtIn : SPREAD.baseWeighed,
+    broughtIn: Math.hypot(
+      plan.base.weighsG === undefined ? SPREAD.broughtIn : SPREAD.baseWeighed,
+      looseShare(plan),
+    ),
     timing: SPREAD.timingMin,
     kitchen: SPREAD.kitchen,
   };
+}
+
+/** What handfuls and ranges leave open, as a share of all that is brought in. */
+function looseShare(plan: CompletePlan): number {
+  const terms = ingredientTerms(plan);
+  const brought = terms.reduce((sum, t) => sum + (t.kind === 'broughtIn' ? t.g : 0), 0);
+  return brought > 0 ? amountsG(terms) / brought : 0;
 }
 
 /** No share is believed to be further off than this. */

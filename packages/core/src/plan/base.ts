@@ -1,7 +1,7 @@
 import { BASE_HEAT, CP_FAT, CP_WATER, SHIMMERS_C } from '../heat/constants.js';
 import { fryingHeatCapacity } from '../heat/equipment.js';
 import { boilingSteamRate } from '../heat/steam.js';
-import type { Behaviour, Ingredient, State } from '../larder/composition.js';
+import { RELEASE, type Behaviour, type Ingredient, type State } from '../larder/composition.js';
 import { mostAvailable } from '../larder/larder.js';
 import { plannedMin } from '../method/stage.js';
 import type { CompletePlan, PlannedIngredient } from './planInput.js';
@@ -18,6 +18,8 @@ export interface InPot {
   /** Share of its own water that reaches the grain. */
   readonly available: number;
   readonly drinks: number;
+  readonly spread: number;
+  readonly joins?: string;
 }
 
 /** The base: what the fire took from it and what was ladled out. */
@@ -46,6 +48,7 @@ const DRIVES_OFF: ReadonlySet<Behaviour> = new Set<Behaviour>([
   'cultured',
   'mushroom',
   'coconutMilk',
+  'liquid',
   'fat',
 ]);
 /** States of what is not in the base: it goes in with the liquid or keeps its water. */
@@ -59,8 +62,8 @@ const NOT_BASE: ReadonlySet<State> = new Set<State>([
 ]);
 
 /** A base goes from the board into the pot at room temperature and has to be warmed first. */
-const inBase = ({ ingredient, release }: PlannedIngredient): boolean =>
-  DRIVES_OFF.has(ingredient.behaves) && !NOT_BASE.has(release.state);
+const inBase = ({ ingredient, release, joins }: PlannedIngredient): boolean =>
+  joins === undefined && DRIVES_OFF.has(ingredient.behaves) && !NOT_BASE.has(release.state);
 
 const poolOf = ({ ingredient, g }: PlannedIngredient): number =>
   (g * ingredient.water * mostAvailable(ingredient)) / 100;
@@ -101,7 +104,9 @@ function work(plan: CompletePlan): Worked {
   const ladledShare = massG > 0 ? Math.min(1, (plan.base.ladleOutG ?? 0) / massG) : 0;
   // By heat and by scale every part of the base has lost the same share of the water it had to give.
   const share = by === 'state' || pool <= 0 ? undefined : (pool - drivenOffG) / pool;
-  const parts: InPot[] = plan.ingredients.map((item) => partOf(item, share, ladledShare));
+  const parts: InPot[] = plan.ingredients.map((item) =>
+    item.joins === undefined ? partOf(item, share, ladledShare) : partThatJoins(item, item.joins, plan),
+  );
   let ladledSaltG = 0;
   for (const { ingredient, g } of base) ladledSaltG += (g * ingredient.salt * ladledShare) / 100;
   return {
@@ -120,10 +125,36 @@ function work(plan: CompletePlan): Worked {
   };
 }
 
+/** What joins gives all of its share after so many minutes in the heat, and less of it before †. */
+const GIVES_OVER_MIN = 8;
+/** States in which nothing was fried off yet. */
+const UNFRIED: ReadonlySet<State> = new Set<State>(['withLiquid', 'raw', 'whole']);
+
+/** What joins when the liquid is in: it was fried down nowhere, and has only the minutes that are left to give its water. */
+function partThatJoins(item: PlannedIngredient, joins: string, plan: CompletePlan): InPot {
+  const { ingredient, g, spread, release } = item;
+  const cooks = DRIVES_OFF.has(ingredient.behaves) && !NOT_BASE.has(release.state);
+  const raw = RELEASE[ingredient.behaves].find((r) => UNFRIED.has(r.state));
+  const { state, available, drinks } = cooks && raw ? raw : release;
+  const from = plan.stages.findIndex((s) => s.id === joins);
+  const minutes = plan.stages.slice(from).reduce((sum, s) => sum + plannedMin(s), 0);
+  const given = Math.min(1, minutes / GIVES_OVER_MIN);
+  return {
+    ingredient,
+    state,
+    g,
+    leftG: g,
+    available: available * given,
+    drinks: drinks * given,
+    spread,
+    joins,
+  };
+}
+
 function partOf(item: PlannedIngredient, share: number | undefined, ladledShare: number): InPot {
-  const { ingredient, release, g } = item;
+  const { ingredient, release, g, spread } = item;
   const { state, drinks } = release;
-  if (!inBase(item)) return { ingredient, state, g, leftG: g, available: release.available, drinks };
+  if (!inBase(item)) return { ingredient, state, g, leftG: g, available: release.available, drinks, spread };
   const most = mostAvailable(ingredient);
   const available = share === undefined ? release.available : most * share;
   const kept = g * (1 - ladledShare);
@@ -134,6 +165,7 @@ function partOf(item: PlannedIngredient, share: number | undefined, ladledShare:
     leftG: kept * (1 - (ingredient.water / 100) * Math.max(0, most - available)),
     available,
     drinks,
+    spread,
   };
 }
 

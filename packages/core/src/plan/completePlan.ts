@@ -6,12 +6,20 @@ import { grainById } from '../larder/grainById.js';
 import { ingredientById } from '../larder/larder.js';
 import type { Grain } from '../larder/grains.js';
 import { ownRows, type OwnIngredient } from '../larder/own.js';
+import { isWet, type Stage } from '../method/stage.js';
 import { METHODS } from '../method/methods.js';
 import { deepFreeze, fail, ok, type Result } from '../result.js';
 import { resolveAmount } from './amount.js';
 import { baseAccount } from './base.js';
 import { Checker, fieldsOf, shown } from './checker.js';
-import { PLAN_DEFAULTS as D, RULES, type BaseInput, type CompletePlan, type PlanInput } from './planInput.js';
+import {
+  PLAN_DEFAULTS as D,
+  RULES,
+  type BaseInput,
+  type CompletePlan,
+  type PlanInput,
+  type PlannedIngredient,
+} from './planInput.js';
 import { BASE, OWN, PLAN } from './planFields.js';
 import type { PlanProblem } from './problem.js';
 import { MOST_OWN, RANGES } from './ranges.js';
@@ -24,8 +32,8 @@ import { stagesOf } from './readStages.js';
  * Never throws, whatever the input holds; never changes it.
  * @example completePlan(input).value.grainG // 350
  */
-export function completePlan(given: PlanInput): Result<CompletePlan, readonly PlanProblem[]> {
-  const input = fieldsOf(given);
+export function completePlan(asked: PlanInput): Result<CompletePlan, readonly PlanProblem[]> {
+  const input = fieldsOf(asked);
   const c = new Checker();
   const grain = grainOf(c, input);
   const cupMl = c.number('cupMl', input.cupMl, D.cupMl, RANGES.cupMl);
@@ -35,7 +43,7 @@ export function completePlan(given: PlanInput): Result<CompletePlan, readonly Pl
   const hob = hobOf(c, input.hob, vessel);
   const own = ownOf(c, input.own);
   const lookUp = (id: string): Ingredient | undefined => own.get(id) ?? ingredientById(id);
-  const ingredients = ingredientsOf(c, input.ingredients, cupMl, lookUp);
+  const given = ingredientsOf(c, input.ingredients, cupMl, lookUp);
   const pourWith = liquidOf(c, 'pourWith', input.pourWith, D.pourWith, lookUp);
   const thenWith = liquidOf(c, 'thenWith', input.thenWith, D.thenWith, lookUp);
   const choices = choicesOf(c, input);
@@ -53,7 +61,13 @@ export function completePlan(given: PlanInput): Result<CompletePlan, readonly Pl
       : undefined;
   const base = baseOf(c, input.base);
   const saltWith = saltOf(c, input.saltWith);
-  const stages = grain ? stagesOf(c, input, { grain, method, ...choices }, ingredients, vessel?.kind) : [];
+  const stages = grain ? stagesOf(c, input, { grain, method, ...choices }, given, vessel?.kind) : [];
+  const ingredients = given.map((item) => joined(item, stages));
+  const usualPourG =
+    input.usualPour && pourWith
+      ? resolveAmount(c, 'usualPour', input.usualPour, pourWith, cupMl, RANGES.ingredientG)
+      : undefined;
+  if (input.holdTo === 'usual' && input.usualPour === undefined) c.add('usualPour', 'missing');
   if (
     c.problems.length > 0 ||
     !grain ||
@@ -82,6 +96,7 @@ export function completePlan(given: PlanInput): Result<CompletePlan, readonly Pl
     pourMostG: pourMostG === undefined ? undefined : each(pourMostG),
     sauceLeftG: each(choices.sauceLeftG),
     leanMl: each(choices.leanMl),
+    usualPourMl: usualPourG === undefined ? undefined : each(usualPourG / pourWith.densityGPerMl),
     liquidTempC,
     portions: each(portions),
     pots,
@@ -91,6 +106,13 @@ export function completePlan(given: PlanInput): Result<CompletePlan, readonly Pl
   };
   checkBase(c, plan);
   return c.problems.length > 0 ? fail(c.problems) : ok(deepFreeze(plan));
+}
+
+/** An ingredient with the stage it joins at, where the liquid is in by then; one that names no such stage goes in with the rest. */
+function joined({ joins, ...item }: PlannedIngredient, stages: readonly Stage[]): PlannedIngredient {
+  const first = stages.findIndex((s) => isWet(s.act) || s.act === 'fryDry');
+  const at = stages.findIndex((s) => s.id === joins);
+  return joins !== undefined && first >= 0 && at > first ? { ...item, joins } : item;
 }
 
 const F = PLAN.fields;

@@ -40,6 +40,10 @@ export const INGREDIENT = shape('Ingredient', {
   ingredientId: id('Id of the larder', { example: 'tomato' }),
   amount: { kind: 'one', of: AMOUNT, about: 'How much' },
   state: choice(STATES, 'How far it is cooked down when the liquid goes in'),
+  joins: { kind: 'text', most: 40, about: 'Id of the stage at which it joins', optional: true },
+  apart: flag('It stays in a vessel of its own'),
+  spread: number(RANGES.spread, 'One standard deviation of its amount, as a share'),
+  note: { kind: 'text', most: 200, about: 'What the cook said of it', optional: true, mayBeEmpty: true },
 });
 
 export const VESSEL = shape('VesselSpec', {
@@ -125,6 +129,14 @@ export const STAGE = shape('Stage', {
   spreader: flag('A flat pan or plate between ring and pot'),
   insulated: flag('Wrapped up, or in an insulated box'),
   end: { kind: 'one', of: STAGE_END, about: 'When it is over' },
+  name: { kind: 'text', most: 60, about: 'What this cook calls it', optional: true, mayBeEmpty: true },
+  note: {
+    kind: 'text',
+    most: 280,
+    about: 'What this cook wants to be told there',
+    optional: true,
+    mayBeEmpty: true,
+  },
 });
 
 /** A plan in ids of the larder and plain numbers. Only grainId, grain and vessel are required. */
@@ -176,6 +188,7 @@ export const PLAN = shape('Plan', {
   thenWith: id('Id of the liquid that makes up the rest', optional),
   laterShare: number(RANGES.laterShare, 'Share kept back and added hot later'),
   liquidTempC: number(RANGES.waterC, 'Its temperature when poured'),
+  usualPour: { kind: 'one', of: AMOUNT, about: 'What the cook usually pours in all', ...optional },
   holdTo: choice(RULES, 'A rule to pour by whatever the account says'),
   leanMl: number(RANGES.leanMl, 'What the cook pours beside the account'),
   sauceLeftG: number(RANGES.sauceLeftG, 'Water to be left as sauce'),

@@ -36,6 +36,14 @@ export interface IngredientInput {
   readonly amount: AmountInput;
   /** How far it is cooked down when the liquid goes in; default the ingredient's usual state. */
   readonly state?: State;
+  /** Id of the stage at which it joins, where that is after the liquid went in; with the base or the liquid without. */
+  readonly joins?: string;
+  /** True where it stays in a vessel of its own: a garnish, something steeped. It changes nothing in the pot. */
+  readonly apart?: boolean;
+  /** One standard deviation of its amount, as a share, where it was not measured: a handful, "3 to 4". */
+  readonly spread?: number;
+  /** What the cook said of it: "sliced". */
+  readonly note?: string;
 }
 
 /** A pot, in plain numbers. */
@@ -75,6 +83,7 @@ export const RULES = [
   'firstJoint',
   'twoFingers',
   'baseOnly',
+  'usual',
 ] as const;
 export type Rule = (typeof RULES)[number];
 
@@ -118,6 +127,8 @@ export interface PlanInput {
   readonly liquidTempC?: number;
   /** A rule to pour by whatever the account says. */
   readonly holdTo?: Rule;
+  /** What the cook usually pours in all, by their own rule or recipe; the rule "usual" pours it. */
+  readonly usualPour?: AmountInput;
   /** What the cook pours beside the account, ml of the liquid; negative for less. A rule that is held to goes first. */
   readonly leanMl?: number;
   /** Water to be left as sauce around the cooked grain, g. */
@@ -144,6 +155,10 @@ export interface PlannedIngredient {
   readonly ingredient: Ingredient;
   readonly g: number;
   readonly release: Release;
+  /** The stage at which it joins, where the liquid is in by then. */
+  readonly joins?: string;
+  /** One standard deviation of its amount, as a share; 0 where it was measured. */
+  readonly spread: number;
 }
 
 /** A plan with every default filled, every id found, every amount in grams, for one pot. */
@@ -170,6 +185,8 @@ export interface CompletePlan {
   readonly laterShare: number;
   readonly liquidTempC: number;
   readonly holdTo: Rule | undefined;
+  /** What the cook usually pours, ml of `pourWith`. */
+  readonly usualPourMl: number | undefined;
   readonly leanMl: number;
   readonly sauceLeftG: number;
   readonly vessel: VesselSpec;

@@ -9,7 +9,9 @@ export interface Range {
 export const RANGES = {
   amountG: { least: 0, most: 100_000, unit: 'g' },
   grainG: { least: 10, most: 5000, unit: 'g' },
-  ingredientG: { least: 0.01, most: 10_000, unit: 'g' },
+  /** One standard deviation of an amount that was not measured, as a share. */
+  spread: { least: 0, most: 1, unit: '' },
+  ingredientG: { least: 0.001, most: 10_000, unit: 'g' },
   soakMin: { least: 0, most: 1440, unit: 'min' },
   waterC: { least: 1, most: 100, unit: '°C' },
   sieveMin: { least: 0, most: 240, unit: 'min' },

@@ -48,6 +48,11 @@ export function ingredientsOf(
       const values = { name: ingredient.name, found: shown(item.state), choices: states.join(', ') };
       return c.refuse([], `${field}.state`, 'noSuchState', values);
     }
-    return g === undefined ? [] : [{ ingredient, g, release }];
+    const spread = c.number(`${field}.spread`, item.spread, 0, RANGES.spread);
+    const joins = typeof item.joins === 'string' ? { joins: item.joins } : {};
+    // What stays in a vessel of its own is nothing to the pot.
+    return g === undefined || c.flag(`${field}.apart`, item.apart, false)
+      ? []
+      : [{ ingredient, g, release, spread, ...joins }];
   });
 }

@@ -28,6 +28,7 @@ export function scalePlan(plan: PlanInput, factor: number): PlanInput {
     ...plan,
     grain: scaleAmount(plan.grain, factor, plan.cupMl),
     ...(plan.sauceLeftG === undefined ? {} : { sauceLeftG: plan.sauceLeftG * factor }),
+    ...(plan.usualPour === undefined ? {} : { usualPour: scaleAmount(plan.usualPour, factor, plan.cupMl) }),
     ...(plan.portions === undefined ? {} : { portions: plan.portions * factor }),
     ...(plan.ingredients === undefined
       ? {}

@@ -76,6 +76,8 @@ export function enterStage(walk: Walk, index: number): void {
   else if (isWet(act))
     startWet(walk, !stages.some((s) => s.act === 'grain') || sofar.some((s) => TAKES_GRAIN.has(s.act)));
   if (act === 'grain' && walk.liquidIn && !walk.grainIn) grainGoesIn(walk);
+  const joins = walk.setup.joining.get(stage.id);
+  if (joins !== undefined && walk.liquidIn) addLiquid(walk, joins, plan.roomC);
 }
 
 /** Cooks the plan as its account pours it, by the clock, and looks at each stage that would end at its surface. */

@@ -53,6 +53,8 @@ export interface Setup {
   readonly startW: number;
   readonly clingingG: number;
   readonly broughtG: number;
+  /** Water of what joins later, g, by its stage. */
+  readonly joining: ReadonlyMap<string, number>;
   /** Water that film and sauce keep from the grain, g. */
   readonly heldG: number;
   /** What noodles and pulses drink in all, g. */
@@ -88,9 +90,13 @@ export function setupOf(plan: CompletePlan, truth: TrueValues = AS_PLANNED): Set
   let broughtG = 0;
   let heldG = 0;
   let othersDrinkG = 0;
-  for (const { kind, g, id } of termsOf(plan)) {
-    if (kind === 'broughtIn') broughtG += g * (isLiquid(plan, id) ? 1 : truth.brought);
-    else if (kind === 'heldByOthers') heldG += g;
+  const joining = new Map<string, number>();
+  for (const { kind, g, id, joins } of termsOf(plan)) {
+    if (kind === 'broughtIn') {
+      const truly = g * (isLiquid(plan, id) ? 1 : truth.brought);
+      if (joins === undefined) broughtG += truly;
+      else joining.set(joins, (joining.get(joins) ?? 0) + truly);
+    } else if (kind === 'heldByOthers') heldG += g;
     else if (kind === 'drunkByOthers') othersDrinkG += g;
   }
   let solidsG = 0;
@@ -106,6 +112,7 @@ export function setupOf(plan: CompletePlan, truth: TrueValues = AS_PLANNED): Set
     startW: startW(plan) + wOfPoints(truth.moisturePoints, plan.grain.water) * (1 - dissolved),
     clingingG: grainG * clingingPerG(plan),
     broughtG,
+    joining,
     heldG,
     othersDrinkG,
     fullW: fullW(plan.grain),

@@ -80,18 +80,12 @@ export function problemText(p: PlanProblem): string {
       return 'The liquid is already in: warm the fat before it.';
     case 'order.baseAfterLiquid':
       return 'The liquid is already in: cook the base before it.';
-    case 'order.baseAfterGrain':
-      return 'The grain is already in: cook the base before it, or grain and base burn together.';
     case 'order.toastAfterLiquid':
       return 'Grain cannot be toasted or fried after the liquid went in.';
-    case 'order.toastTwice':
-      return 'The grain is toasted already.';
     case 'order.grainTwice':
       return 'The grain is already in the pot.';
     case 'order.ladleAfterGrain':
       return 'Ladle stew out before the grain goes in.';
-    case 'order.boilAfterCovered':
-      return 'After the covered time there is no open boil: it would break the grain.';
     case 'order.pressureNotUp':
       return 'Pressure has to come up first.';
     case 'order.openedUnderPressure':
@@ -104,11 +98,9 @@ export function problemText(p: PlanProblem): string {
       return 'This vessel has no switch that flips: choose a rice cooker, or end the stage otherwise.';
     case 'order.needsHeat':
       return 'Nothing heats the pot once the liquid is in.';
-    case 'order.lidOnWhileStirring':
-      return 'The lid is on while the pot is stirred or watched.';
+    case 'order.boilOffAfterGrain':
+      return 'Boil things soft before the grain and its liquid go in: that water must be gone by then.';
     case 'order.duplicateId':
       return 'Two stages have the same id.';
-    case 'order.restThenHeat':
-      return 'A rest is off the heat; for low heat under the lid use steam.';
   }
 }

@@ -14,7 +14,7 @@ import { useId } from 'react';
 import { NumberField } from '../../ui/NumberField.js';
 import { Button } from '../../ui/Button.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
-import { ACT } from '../../words/acts.js';
+import { ACT, stageName } from '../../words/acts.js';
 import { HEAT, SIGN } from '../../words/words.js';
 import { LidNote, lidOptions } from './lids.js';
 import { endedBy } from './editStages.js';
@@ -49,7 +49,7 @@ export function StageRow(props: StageRowProps) {
     useSortable({
       id: stage.id,
     });
-  const name = ACT[stage.act].name;
+  const name = stageName(stage);
   const problemId = useId();
   return (
     <li
@@ -97,6 +97,7 @@ export function StageRow(props: StageRowProps) {
           onChange={(lid) => onChange({ lid })}
         />
         <End {...props} name={name} />
+        <Said stage={stage} onChange={onChange} />
         <LidNote lids={props.lids} />
         <Extras stage={stage} onChange={onChange} />
         {/* One stop of the Tab key for all of them: the arrows go among them. */}
@@ -106,6 +107,11 @@ export function StageRow(props: StageRowProps) {
         >
           <Tool words="↑" label={`${name} earlier`} onClick={() => props.onMove(-1)} />
           <Tool words="↓" label={`${name} later`} onClick={() => props.onMove(1)} />
+          <Tool
+            words="name"
+            label={`Name ${name}, or note something there`}
+            onClick={() => onChange({ name: stage.name ?? name, note: stage.note ?? '' })}
+          />
           <Tool words="split" label={`Split ${name}`} onClick={props.onSplit} />
           <Tool words="add" label={`Add a stage after ${name}`} onClick={props.onAdd} />
           <Tool words="take out" label={`Take out ${name}`} onClick={props.onRemove} />
@@ -117,6 +123,32 @@ export function StageRow(props: StageRowProps) {
         )}
       </div>
     </li>
+  );
+}
+
+/** What this cook calls it, and wants to be told there. */
+function Said({ stage, onChange }: Pick<StageRowProps, 'stage' | 'onChange'>) {
+  if (stage.name === undefined && stage.note === undefined) return null;
+  const act = ACT[stage.act].name;
+  return (
+    <span className="flex basis-full flex-wrap gap-x-4">
+      <input
+        className="changeable w-52"
+        aria-label={`What you call ${act}`}
+        value={stage.name ?? ''}
+        maxLength={60}
+        placeholder={act}
+        onChange={(e) => onChange({ name: e.currentTarget.value })}
+      />
+      <input
+        className="changeable min-w-0 flex-1"
+        aria-label={`Note at ${act}`}
+        value={stage.note ?? ''}
+        maxLength={280}
+        placeholder="what to remember there"
+        onChange={(e) => onChange({ note: e.currentTarget.value })}
+      />
+    </span>
   );
 }
 

@@ -1,5 +1,5 @@
 import { isHandsOn, plannedMin, type Stage } from '@hammock/core';
-import { ACT } from '../../words/acts.js';
+import { stageName } from '../../words/acts.js';
 import { whole } from '../../words/numbers.js';
 
 /** A stage shorter than this is drawn as long as this, so that it can be seen, min. */
@@ -36,7 +36,7 @@ export function TimeLine({ stages }: { readonly stages: readonly Stage[] }) {
               strokeDasharray={minutes > LONGEST_DRAWN_MIN ? '6 4' : undefined}
               stroke={minutes > LONGEST_DRAWN_MIN ? 'var(--ink)' : 'none'}
             >
-              <title>{`${ACT[stage.act].name}, ${whole(minutes)} min`}</title>
+              <title>{`${stageName(stage)}, ${whole(minutes)} min`}</title>
             </rect>
           );
         })}

@@ -1,6 +1,6 @@
 import type { Announcements, ScreenReaderInstructions } from '@dnd-kit/core';
 import type { Stage } from '@hammock/core';
-import { ACT } from '../../words/acts.js';
+import { stageName } from '../../words/acts.js';
 
 interface DragWords {
   readonly announcements: Announcements;
@@ -11,7 +11,7 @@ interface DragWords {
 export function dragWords(stages: readonly Stage[]): DragWords {
   const name = (id: string | number): string => {
     const stage = stages.find((s) => s.id === id);
-    return stage ? ACT[stage.act].name : 'The stage';
+    return stage ? stageName(stage) : 'The stage';
   };
   const place = (id: string | number): string =>
     `${(stages.findIndex((s) => s.id === id) + 1).toString()} of ${stages.length.toString()}`;

@@ -4,6 +4,7 @@ import { useKitchen } from '../../stores/kitchen.js';
 import { oddsKey, useOdds } from '../../stores/odds.js';
 import type { PlanView } from '../../stores/usePlan.js';
 import { Fence } from '../../ui/Fence.js';
+import { PlanProblem } from '../../ui/PlanProblem.js';
 import { late } from '../../ui/late.js';
 import { useWide } from '../../ui/useWide.js';
 import { PotDrawn } from './PotDrawn.js';
@@ -29,7 +30,7 @@ export function Answered({ plan }: { readonly plan: PlanView }) {
   const odds = useOdds((s) => (s.of === key ? s.odds : undefined));
   const keepMl = odds && answer ? nearestTo(odds, answer.pour.waterG)?.keepByMl : undefined;
   useSayPour(...spokenPour(plan, measures, useUnit(), odds));
-  if (!answer) return <p className="text-xl">The number appears as soon as the words above make a pot.</p>;
+  if (!answer) return <NoNumber plan={plan} />;
   const vessel = vessels.find((v) => v.id === draft.vesselId);
   return (
     <>
@@ -63,6 +64,25 @@ export function Answered({ plan }: { readonly plan: PlanView }) {
       </div>
       <SlimLine answer={answer} cupId={draft.cupId} />
     </>
+  );
+}
+
+/** Why there is no number, what would mend it, and the way to its place. */
+function NoNumber({ plan }: { readonly plan: PlanView }) {
+  if (plan.coming)
+    return (
+      <p aria-busy className="text-xl">
+        Working it out …
+      </p>
+    );
+  return (
+    <div className="text-xl">
+      <p className="m-0">No number yet:</p>
+      <PlanProblem plan={plan} at="/" />
+      {plan.problems.length > 1 && (
+        <p className="m-0 text-faint">And {plan.problems.length - 1} more, each said at its place.</p>
+      )}
+    </div>
   );
 }
 

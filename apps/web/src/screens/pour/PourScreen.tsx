@@ -11,6 +11,7 @@ import { late } from '../../ui/late.js';
 import { useWide } from '../../ui/useWide.js';
 import { WhenSeen } from '../../ui/WhenSeen.js';
 import { howProps } from './howProps.js';
+import { placesIn } from './places.js';
 import { answered, below } from './pieces.js';
 import { NoPlan } from './NoPlan.js';
 import { Sentence } from './Sentence.js';
@@ -117,6 +118,7 @@ function WhatAndHow({ plan }: { readonly plan: PlanView }) {
           thenWith={spec.thenWith}
           laterShare={spec.laterShare}
           sauceLeftG={spec.sauceLeftG}
+          places={JSON.stringify(placesIn(answer?.stages ?? []))}
           problems={(spec.ingredients ?? [])
             .map((_, i) => plan.problemAt(`ingredients[${i.toString()}]`) ?? '')
             .join('\n')}

@@ -1,4 +1,5 @@
-import { statesOf, type IngredientInput, type State } from '@hammock/core';
+import { statesOf, type IngredientInput } from '@hammock/core';
+import { placeOf, placeOptions, placed } from './places.js';
 import type { DishSpec } from '@hammock/core/records';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { fetched } from '../../keeping/fetched.js';
@@ -9,7 +10,6 @@ import { AmountField } from '../../ui/AmountField.js';
 import { late } from '../../ui/late.js';
 import { Pick } from '../../ui/Pick.js';
 import { showAmountInput } from '../../words/amounts.js';
-import { STATE } from '../../words/words.js';
 import { whole } from '../../words/numbers.js';
 import { useMeasures, useMetric } from '../../stores/units.js';
 import { everything, pourable, usualAmount } from './larderChoices.js';
@@ -42,12 +42,18 @@ export interface WhatGoesInProps {
   readonly thenWith: string | undefined;
   readonly laterShare: number | undefined;
   readonly sauceLeftG: number | undefined;
+  /** The stages at which something can join, id and name of each, as one text. */
+  readonly places: string;
   /** What is wrong with each, one line per ingredient; empty when nothing is. */
   readonly problems: string;
 }
 
 function PlainWhatGoesIn(props: WhatGoesInProps) {
   const { ingredients, pourWith, problems } = props;
+  const places = useMemo(
+    () => JSON.parse(props.places) as readonly (readonly [string, string])[],
+    [props.places],
+  );
   const own = useKitchen((s) => s.ingredients);
   const choices = useMemo(() => everything(own), [own]);
   const [pasting, setPasting] = useKeptState('paste.open', false);
@@ -76,7 +82,10 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
               key={`${item.ingredientId}-${i.toString()}`}
               className="grid grid-cols-[minmax(0,1fr)_3rem] items-center gap-x-2 border-b border-line py-1 sm:grid-cols-[minmax(6rem,1fr)_auto_3rem]"
             >
-              <span className="leading-tight">{row.name}</span>
+              <span className="leading-tight">
+                {row.name}
+                {(item.note ?? '') !== '' && <span className="text-faint">, {item.note}</span>}
+              </span>
               <span className="order-3 col-span-2 flex flex-wrap items-start gap-x-4 sm:order-2 sm:col-span-1 sm:justify-end">
                 <AmountField
                   label={`Amount of ${row.name}`}
@@ -84,14 +93,12 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
                   onChange={(amount) => setIngredient(i, { amount })}
                   problem={wrong[i] === '' ? undefined : wrong[i]}
                 />
-                {states.length > 1 && (
-                  <Pick<State>
-                    label={`How far ${row.name} is cooked`}
-                    value={item.state ?? states[0]}
-                    options={states.map((s) => ({ value: s, label: STATE[s] }))}
-                    onChange={(state) => setIngredient(i, { state })}
-                  />
-                )}
+                <Pick
+                  label={`How far ${row.name} is cooked, or where it joins`}
+                  value={placeOf(item, states)}
+                  options={placeOptions(row, states, places)}
+                  onChange={(place) => setIngredient(i, ...placed(place))}
+                />
               </span>
               <button
                 type="button"

@@ -1,5 +1,5 @@
 import { plannedMin, type RunState } from '@hammock/core';
-import { ACT } from '../../words/acts.js';
+import { stageName } from '../../words/acts.js';
 
 /** Every stage with its minutes, those that are over struck through. */
 export function StageList({ run }: { readonly run: RunState }) {
@@ -11,7 +11,7 @@ export function StageList({ run }: { readonly run: RunState }) {
           aria-current={i === run.current ? 'step' : undefined}
           className={`flex justify-between gap-4 py-1 ${i === run.current ? 'font-bold' : i < run.current ? 'text-faint line-through decoration-1' : ''}`}
         >
-          <span>{ACT[stage.act].name}</span>
+          <span>{stageName(stage)}</span>
           <span>
             {Math.round(plannedMin(stage) + extendedMin)} min{doneAtMs === undefined ? '' : ', done'}
           </span>

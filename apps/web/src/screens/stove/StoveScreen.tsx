@@ -6,13 +6,14 @@ import { deviceNowMs } from '../../keeping/deviceClock.js';
 import { useCooks } from '../../stores/cooks.js';
 import { Button } from '../../ui/Button.js';
 import { Fence } from '../../ui/Fence.js';
-import { ACT, lookOf } from '../../words/acts.js';
+import { lookOf } from '../../words/acts.js';
+import { nameIn, settingOf, whatIn } from '../../words/stageSays.js';
 import { useInstruments } from '../../instruments/instruments.js';
 import { clockText } from '../../words/clock.js';
 import { Finished } from './Finished.js';
 import { Poured } from './Poured.js';
 import { StageList } from './StageList.js';
-import { clockWords, settingOf } from './stageWords.js';
+import { clockWords } from './stageWords.js';
 import { TimeSling } from './TimeSling.js';
 import { useNowMs, useRun } from '../../stores/run.js';
 import { useAwake } from './useStove.js';
@@ -74,7 +75,6 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   const next = run.stages[run.current + 1];
   if (!here) return null;
   const { stage } = here;
-  const words = ACT[stage.act];
   // The liquid goes in with the first stage that has any, whatever the method calls it.
   const pourId = run.stages.find((r) => isWet(r.stage.act))?.stage.id;
   const waiting = run.phase === 'waiting';
@@ -105,9 +105,9 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           id="act"
           className="m-0 text-[2.6rem] leading-none font-bold sm:text-[3.5rem] short:text-[2.4rem]"
         >
-          {words.name}
+          {nameIn(stage, pourId)}
         </h1>
-        <p className="mt-2 mb-0 text-[1.2rem] font-semibold">{settingOf(stage)}</p>
+        <p className="mt-2 mb-0 text-[1.2rem] font-semibold">{settingOf(stage, cook.input.vessel.kind)}</p>
         <p
           role="timer"
           aria-label="Clock of this stage"
@@ -129,7 +129,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       {stage.id === pourId ? (
         <Poured cook={cook} keepMl={keepMl} />
       ) : (
-        <p className="m-0 text-[1.3rem]">{words.what}</p>
+        <p className="m-0 text-[1.3rem]">{whatIn(stage, cook.input, pourId)}</p>
       )}
       <p className="m-0 text-[1.3rem]">
         <strong>Look for:</strong> {lookOf(stage)}
@@ -147,7 +147,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           {waiting
             ? 'Start the clock'
             : next
-              ? `Done. Next: ${ACT[next.stage.act].name.toLowerCase()}`
+              ? `Done. Next: ${nameIn(next.stage, pourId).toLowerCase()}`
               : 'Done. Open the lid'}
         </Button>
         <Button className="min-h-16 text-[1.2rem]" disabled={waiting} onClick={() => pressed('extend', 5)}>

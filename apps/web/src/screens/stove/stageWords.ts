@@ -1,10 +1,6 @@
 import type { Stage } from '@hammock/core';
-import { HEAT, LID, SIGN } from '../../words/words.js';
+import { SIGN } from '../../words/words.js';
 import { whole } from '../../words/numbers.js';
-
-/** Ring and lid of a stage. */
-export const settingOf = (stage: Stage): string => `${capital(HEAT[stage.heat])}, ${LID[stage.lid]}`;
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** What ends a stage, under its clock. */
 export function clockWords(stage: Stage, waiting: boolean, left: number): string {

@@ -1,0 +1,131 @@
+import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
+import { answer, type Answer } from '../account/answer.js';
+import { INGREDIENTS } from '../larder/ingredients.js';
+import { cookPot } from '../pot/cook.js';
+import { planOf } from '../testing/cooked.js';
+import { completePlan } from './completePlan.js';
+import type { IngredientInput, PlanInput } from './planInput.js';
+
+const POT: PlanInput = {
+  grainId: 'longGrainWhite',
+  grain: { g: 300 },
+  ingredients: [
+    { ingredientId: 'oil', amount: { g: 30 } },
+    { ingredientId: 'onion', amount: { g: 150 } },
+  ],
+  vessel: { diameterCm: 24, volumeMl: 6000 },
+};
+const withOne = (item: IngredientInput): PlanInput => ({
+  ...POT,
+  ingredients: [...(POT.ingredients ?? []), item],
+});
+const ask = (input: PlanInput): Answer => {
+  const made = answer(input);
+  if (!made.ok) throw new Error(JSON.stringify(made.error));
+  return made.value;
+};
+const anyItem = fc.record({
+  ingredientId: fc.constantFrom(...INGREDIENTS.map((i) => i.id)),
+  amount: fc.record({ g: fc.integer({ min: 5, max: 200 }) }),
+});
+
+describe('what stays in a vessel of its own', () => {
+  it('changes nothing in the pot, whatever it is', () => {
+    const plain = ask(POT);
+    fc.assert(
+      fc.property(anyItem, (item) => {
+        expect(ask(withOne({ ...item, apart: true }))).toEqual(plain);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('what joins when the liquid is in', () => {
+  const waterOf = ({ ingredientId, amount }: IngredientInput): number =>
+    ((amount.g ?? 0) * (INGREDIENTS.find((i) => i.id === ingredientId)?.water ?? 0)) / 100;
+
+  it('never lowers the pour by more than its own water', () => {
+    const plain = ask(POT);
+    fc.assert(
+      fc.property(anyItem, fc.constantFrom('simmer', 'rest'), (item, joins) => {
+        const { pour } = ask(withOne({ ...item, joins }));
+        // Warming what joins is a little steam more; film and thirst may ask for more.
+        expect(plain.pour.waterG - pour.waterG).toBeLessThanOrEqual(waterOf(item) + 1);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('was fried nowhere: a tomato laid on brings more than one cooked mushy, a courgette for the last two minutes hardly any', () => {
+    const pourOf = (item: IngredientInput): number =>
+      ask({ ...withOne(item), timing: { restMin: 2 } }).pour.waterG;
+    const tomato = { ingredientId: 'tomato', amount: { g: 200 } };
+    expect(pourOf({ ...tomato, joins: 'simmer' })).toBeLessThan(pourOf(tomato));
+    const courgette = { ingredientId: 'courgette', amount: { g: 200 } };
+    const plain = ask({ ...POT, timing: { restMin: 2 } }).pour.waterG;
+    const [late, early] = [
+      pourOf({ ...courgette, joins: 'rest' }),
+      pourOf({ ...courgette, joins: 'simmer' }),
+    ];
+    expect(plain - early).toBeGreaterThan(plain - late);
+  });
+
+  it('brings its water into the pot at its stage, and no water is lost on the way', () => {
+    const plan = planOf(withOne({ ingredientId: 'tomato', amount: { g: 250 }, joins: 'simmer' }));
+    const poured = ask(withOne({ ingredientId: 'tomato', amount: { g: 250 }, joins: 'simmer' })).pour.waterG;
+    const cooked = cookPot(plan, poured);
+    expect(Math.abs(cooked.waterClosesToG)).toBeLessThan(1e-6);
+    expect([...cooked.setup.joining.keys()]).toEqual(['simmer']);
+    expect(cooked.setup.joining.get('simmer')).toBeGreaterThan(100);
+  });
+
+  it('goes in with the rest where its stage is gone or comes before the liquid', () => {
+    const item = { ingredientId: 'tomato', amount: { g: 200 } };
+    for (const joins of ['nowhere', 'boil', 'base'])
+      expect(ask(withOne({ ...item, joins })).pour).toEqual(ask(withOne(item)).pour);
+  });
+});
+
+describe('stock in the base', () => {
+  it('cooks down with it and brings less than with the liquid', () => {
+    const stock = { ingredientId: 'stockChicken', amount: { ml: 500 } };
+    const [poured, cookedDown] = [ask(withOne(stock)), ask(withOne({ ...stock, state: 'oilSeparated' }))];
+    expect(cookedDown.pour.waterG).toBeGreaterThan(poured.pour.waterG + 300);
+  });
+});
+
+describe('an amount that was not measured', () => {
+  it('is in the doubt, by its name', () => {
+    const tomato = { ingredientId: 'tomato', amount: { g: 300 } };
+    const [sure, loose] = [ask(withOne(tomato)), ask(withOne({ ...tomato, spread: 0.4 }))];
+    expect(loose.pour).toEqual(sure.pour);
+    expect(loose.doubt.g).toBeGreaterThan(sure.doubt.g);
+    expect(loose.doubt.parts.some((p) => p.code === 'amounts')).toBe(true);
+    const refused = completePlan(withOne({ ...tomato, spread: 3 }));
+    expect(refused.ok ? [] : refused.error).toMatchObject([
+      { field: 'ingredients[2].spread', code: 'outOfRange' },
+    ]);
+  });
+});
+
+describe('what the cook usually pours', () => {
+  it('stands among the rules with what would come of it, and is held to', () => {
+    const free = ask({ ...POT, usualPour: { ml: 600 } });
+    expect(free.pour).toEqual(ask(POT).pour);
+    expect(free.rules.find((r) => r.rule === 'usual')?.ml).toBeCloseTo(600, 6);
+    expect(ask(POT).rules.some((r) => r.rule === 'usual')).toBe(false);
+    const held = ask({ ...POT, usualPour: { ml: 600 }, holdTo: 'usual' });
+    expect(held.pour.ml).toBeCloseTo(600, 1);
+    expect(held.held).toMatchObject({ rule: 'usual', accountMl: free.pour.ml });
+    expect(
+      ask({ ...POT, usualPour: { ml: 600 }, holdTo: 'usual', pots: 2, grain: { g: 600 } }).pour.ml,
+    ).toBeCloseTo(300, 1);
+  });
+
+  it('is missed at its field where it is held to and was never said', () => {
+    const made = answer({ ...POT, holdTo: 'usual' });
+    expect(made.ok ? [] : made.error).toMatchObject([{ field: 'usualPour', code: 'missing' }]);
+  });
+});
