@@ -40,6 +40,7 @@ export {
   type ParsedLine,
 } from './larder/parseLine.js';
 export type { Soak } from './larder/saidBesides.js';
+export { parseRecipe, type Recipe, type Step } from './recipe/parseRecipe.js';
 export { GRAINS, type Grain } from './larder/grains.js';
 export { INGREDIENTS } from './larder/ingredients.js';
 export { AMYLOSE, withAmylose, type Amylose } from './larder/amylose.js';

@@ -1,7 +1,7 @@
 import { readLeading, thingAndPart, type LeadingAmount, type ParseOptions } from '../measures/parseAmount.js';
 import type { Row } from './findRow.js';
 import { saidNumber, type SaidAmount } from './saidNumber.js';
-import { vagueAmount, VAGUE_LEAD, VAGUE_SPREAD, withoutVague } from './vague.js';
+import { isVague, vagueAmount, VAGUE_LEAD, VAGUE_SPREAD, withoutVague } from './vague.js';
 import { singular, wordsOf } from './words.js';
 
 /** An amount of a line: exactly one of mass, volume or natural units. */
@@ -112,9 +112,10 @@ export function measured(
   const natural = 'units' in row ? row.units : [];
   const words = wordsOf(line);
   const named = natural.find((u) => words.includes(singular(u.name.toLowerCase())));
-  if (!lead || (!lead.unit && !size && !named)) {
+  if (!lead?.unit && !size) {
+    // A squeeze of lemon is no lemon; a pinch of saffron has a weight of its own.
     const vague = vagueAmount(line, row, lead?.count ?? 1);
-    if (vague) return about(rounded(vague), VAGUE_SPREAD);
+    if (vague && !(named && isVague(named.name))) return about(rounded(vague), VAGUE_SPREAD);
   }
   if (!lead) return UNSAID.test(line) ? 'vague' : 'noAmount';
   const { count, spread } = lead;

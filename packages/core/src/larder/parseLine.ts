@@ -103,7 +103,7 @@ const NAME_FIRST = /^(\p{L}[^\d½⅓¼¾⅔⅛(]*?)[\s,:=–—-]+([\d½⅓¼¾�
 const NOT_AMOUNT =
   /^\S+(?:\s*(?:to|[-–])\s*\S+)?\s*(?:min|sec|hour|hr|h\b|cm|mm|inch|°|%|degree|people|person|serving|portion|time|day|whistle|watt)/iu;
 const NO_NAME =
-  /\b(?:of|for|about|handful|pinch|tins?|cans?|jars?|packets?|packs?|bags?|tubes?|cook|simmer|boil|bake|fry|soak|rest|steam|serves?|at)\s*$/iu;
+  /\b(?:of|for|about|over|with|in|to|on|holds|handful|pinch|tins?|cans?|jars?|packets?|packs?|bags?|tubes?|cook|simmer|boil|bake|fry|soak|rest|steam|serves?|at)\s*$/iu;
 
 /** The same with its amount first; as it is where that is so already. */
 function amountFirst(line: string, options: LineOptions): string {
@@ -211,8 +211,14 @@ export function parseLines(
   };
 }
 
+/** True where a few words are exactly the name of a thing. */
+export const isName = (words: string, options: LineOptions): boolean => {
+  const { row, how } = findRow(words, options.own ?? []);
+  return row !== undefined && how === 'exact' && !POURED.test(row.id);
+};
+
 /** True where a piece of a line names a thing by itself, or a pot. */
-function isThing(piece: string, options: LineOptions): boolean {
+export function isThing(piece: string, options: LineOptions): boolean {
   if (potOf(piece) !== undefined) return true;
   const { row, how } = rowFor(amountOf(piece, '', options), options);
   return row !== undefined && (how !== 'spelling' || readLeading(piece, options) !== undefined);

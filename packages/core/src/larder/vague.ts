@@ -53,6 +53,9 @@ export function vagueAmount(
   return { ml: ml * times };
 }
 
+/** True for a unit that is itself a vague word: a pinch, a strand. */
+export const isVague = (word: string): boolean => VAGUES.some((v) => v.words.test(word));
+
 /** The line without the vague word, its size and "of": what is left names the thing. */
 export const withoutVague = (text: string): string =>
   VAGUES.reduce((t, { words }) => t.replace(new RegExp(`${words.source}\\s*(?:of\\s+)?`, 'iu'), ' '), text);

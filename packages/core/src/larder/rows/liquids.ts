@@ -4,7 +4,7 @@ import { row } from './row.js';
 /** Liquids. The salt of a stock is that of a ready-salted one. Natural units are common practice †. */
 export const LIQUIDS: readonly Ingredient[] = [
   row('water', 'Water', 100, 0, 1, 'liquid', 'practice', {
-    also: 'tap water, kettle water, boiling water, hot water, cold water, warm water',
+    also: 'tap water, kettle water, boiling, from the kettle, kettle, boiling water, hot water, cold water, warm water',
   }),
   row('stockVegetable', 'Vegetable stock', 98, 0.1, 1, 'liquid', 'srLegacy', {
     salt: 0.75,

@@ -1,0 +1,195 @@
+import { describe, expect, it } from '@jest/globals';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import fc from 'fast-check';
+import { MOST_LINES } from '../larder/parseLine.js';
+import { wordsOf } from '../larder/words.js';
+import { parseRecipe, type Recipe } from './parseRecipe.js';
+
+const DISHES = readFileSync(join(__dirname, '../testing/dishes.txt'), 'utf8')
+  .replace(/^#.*\n/u, '')
+  .split('\n---\n');
+const CUP = { cupMl: 240 };
+const read = (n: number): Recipe => parseRecipe(DISHES[n - 1] ?? '', CUP);
+const grainOf = (r: Recipe) => r.lines.find((l) => l.isGrain);
+const pourOf = (r: Recipe) => r.lines.find((l) => l.pours)?.amount;
+const idsOf = (r: Recipe) => r.lines.map((l) => l.id);
+
+/** What each telling says, read by a person: grain and amount, the cook's own pour, method and minutes. */
+const TOLD: readonly (readonly [number, object, object | undefined, Partial<Recipe>, readonly string[]])[] = [
+  [
+    1,
+    { id: 'longGrainWhite', amount: { ml: 540 } },
+    { ml: 960 },
+    {
+      toast: 'golden',
+      order: ['toast', 'base'],
+      timing: { coveredMin: 22, coveredHeat: 'veryLow', restMin: 6 },
+    },
+    ['shallot', 'lard', 'tomatoPuree', 'paprikaSmoked'],
+  ],
+  [
+    2,
+    { id: 'redRice', amount: { ml: 420 } },
+    { ml: 600 },
+    { method: 'pressureCooker', soakMin: 420, timing: { whistles: 5 } },
+    ['tomato', 'garlic', 'leek', 'turnip', 'swede', 'peas'],
+  ],
+  [
+    3,
+    { id: 'basmati', amount: { g: 200 } },
+    undefined,
+    { soakMin: 25, timing: { coveredMin: 13, coveredHeat: 'low' } },
+    ['mushroomDried', 'citrusPeel', 'fennelSeed', 'celery', 'broadBeans'],
+  ],
+  [
+    4,
+    { id: 'quinoa', amount: { ml: 240 } },
+    { ml: 480 },
+    { timing: { coveredMin: 14 } },
+    ['walnut', 'sunflowerSeeds', 'mustardSeed', 'chilliDried', 'courgette', 'beetroot', 'parsley'],
+  ],
+  [
+    5,
+    { id: 'wheatCracked', amount: { ml: 360 } },
+    { ml: 1000 },
+    { method: 'boilDown' },
+    ['goatLeg', 'lard', 'onion', 'carrot', 'caraway'],
+  ],
+  [
+    6,
+    { id: 'parboiledLong', amount: { g: 900 } },
+    { ml: 1000 },
+    { method: 'stewSteam', baseOnly: true, wash: 'untilClear', state: 'oilSeparated' },
+    ['tomatoPaste', 'pepperRoasted', 'aubergine', 'fishFried'],
+  ],
+  [
+    7,
+    { id: 'brokenWhite', amount: { ml: 600 } },
+    undefined,
+    { method: 'fryDry' },
+    ['leek', 'chilliPaste', 'tomatoChopped', 'fishDried', 'thyme', 'bacon'],
+  ],
+  [
+    8,
+    { id: 'jasmine', amount: { ml: 541.17 } },
+    undefined,
+    { method: 'riceCooker', soakMin: 10, drain: 'sieve' },
+    ['coconutOil', 'lemongrass', 'shallot', 'lemonJuice', 'cashew'],
+  ],
+  [
+    9,
+    { id: 'basmati', amount: { ml: 480 } },
+    { ml: 1440 },
+    { method: 'boilDown', crust: true },
+    ['saltCoarse', 'butter'],
+  ],
+  [
+    10,
+    { id: 'smallOvalAromatic', amount: { ml: 600 } },
+    undefined,
+    { method: 'multiCooker', ratio: 1.25 },
+    ['oilOlive', 'onion', 'fennelBulb', 'tomatoCherry', 'squid', 'yoghurtStrained'],
+  ],
+  [
+    11,
+    { id: 'mediumGrainWhite', amount: { ml: 480 } },
+    undefined,
+    { ratio: 1, timing: { coveredMin: 20, coveredHeat: 'veryLow', seal: 'cloth' } },
+    ['butter', 'noodlesShort', 'allspice'],
+  ],
+  [
+    12,
+    { id: 'parboiledLong', amount: { g: 397.5 } },
+    { ml: 1017 },
+    { method: 'boilDown', soakMin: 75, timing: { coveredMin: 14 } },
+    ['leek', 'cuminSeed', 'saltLowSodium'],
+  ],
+  [
+    13,
+    { id: 'millet', amount: { g: 250 } },
+    { ml: 650 },
+    { toast: 'golden', timing: { coveredMin: 18, coveredHeat: 'low', restMin: 5 } },
+    ['leek', 'butter', 'peasFrozen'],
+  ],
+  [
+    14,
+    { id: 'parboiledLong', amount: { ml: 720 } },
+    { ml: 840 },
+    { wash: 'untilClear', timing: { coveredMin: 30, coveredHeat: 'veryLow', seal: 'foil', restMin: 10 } },
+    ['onion', 'sweetPepper', 'tomatoPaste', 'oil'],
+  ],
+  [
+    15,
+    { id: 'basmati', amount: { ml: 480 } },
+    { ml: 720 },
+    { soakMin: 30, timing: { openBoilMin: 5, coveredMin: 10, coveredHeat: 'low', restMin: 8 } },
+    ['cardamom', 'cinnamon', 'ghee', 'lemonJuice'],
+  ],
+  [
+    16,
+    { id: 'pearlBarley', amount: { ml: 240 } },
+    { ml: 750 },
+    { method: 'pressureCooker', timing: { whistles: 4 } },
+    ['chickenThigh', 'carrot', 'onion'],
+  ],
+];
+
+describe('a dish as it is told', () => {
+  it.each(TOLD)('%i is read as a person reads it', (n, grain, pour, says, names) => {
+    const r = read(n);
+    expect(grainOf(r)).toMatchObject(grain);
+    expect(pourOf(r)).toEqual(pour);
+    expect(r).toMatchObject(says);
+    expect(idsOf(r)).toEqual(expect.arrayContaining([...names]));
+  });
+
+  it.each(DISHES.map((d, i) => [i + 1, d] as const))('%i loses no word', (_n, text) => {
+    const r = parseRecipe(text, CUP);
+    const kept = new Set(
+      wordsOf([r.title ?? '', ...r.lines.map((l) => l.said), ...r.steps.map((s) => s.text)].join(' ')),
+    );
+    expect(wordsOf(text).filter((w) => !kept.has(w))).toEqual([]);
+  });
+
+  it('has a name of its own, and one grain is not two', () => {
+    expect(read(1).title).toBe('Straw-coloured tomato rice');
+    for (let n = 1; n <= DISHES.length; n += 1)
+      expect(read(n).lines.filter((l) => l.isGrain)).toHaveLength(1);
+  });
+});
+
+describe('a text that is no ordinary recipe', () => {
+  it('of a thousand lines is read as far as it goes, and says how much was left', () => {
+    const r = parseRecipe(Array.from({ length: 1000 }, () => '1 onion').join('\n'), CUP);
+    expect(r.lines).toHaveLength(MOST_LINES);
+    expect(r.leftOut).toBe(1000 - MOST_LINES);
+  });
+
+  it.each([['🍚🍚🍚\n🔥'], ['大米 两杯\n水 三杯'], ['рис 2 стакана'], ['...'], ['']])(
+    '%j is no plan and no error',
+    (text) => {
+      const r = parseRecipe(text, CUP);
+      expect(r.lines.filter((l) => l.status === 'understood')).toEqual([]);
+    },
+  );
+
+  it('with three grains names all of them: which it is, is asked', () => {
+    const r = parseRecipe('Three\n1 cup basmati\n1 cup quinoa\n1 cup bulgur', CUP);
+    expect(r.lines.filter((l) => l.isGrain).map((l) => l.id)).toEqual(['basmati', 'quinoa', 'bulgur']);
+  });
+
+  it('without amounts asks for each', () => {
+    const r = parseRecipe('Plain\nbasmati\nonion\nbutter', CUP);
+    expect(r.lines.map((l) => l.reason)).toEqual(['noAmount', 'noAmount', 'noAmount']);
+  });
+
+  it('never throws', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 400, unit: 'grapheme' }), (text) => {
+        parseRecipe(text, CUP);
+      }),
+      { numRuns: 200 },
+    );
+  });
+});

@@ -1,0 +1,207 @@
+import type { State } from '../larder/composition.js';
+import { ingredientById } from '../larder/larder.js';
+import {
+  isThing,
+  MOST_LINES,
+  parseLine,
+  parseLines,
+  type LineOptions,
+  type ParsedLine,
+} from '../larder/parseLine.js';
+import { saidNumber } from '../larder/saidNumber.js';
+import type { Method, Toast, Wash } from '../method/methods.js';
+import type { Act } from '../method/stage.js';
+import type { Timing } from '../method/timing.js';
+import { clausesOf, thingIn } from './clauses.js';
+import { minutesIn } from './minutes.js';
+import { inMeasure, ownMeasure, type OwnMeasure } from './ownMeasure.js';
+import { GRAIN, readStep, type Said } from './readStep.js';
+
+/** A clause of the telling that is no thing: its words stay, and what was understood of them is computed. */
+export interface Step {
+  readonly text: string;
+  /** The stage it belongs to: its own, or that of the clause before. */
+  readonly act?: Act;
+  /** False where nothing in it could be computed. */
+  readonly isUnderstood: boolean;
+}
+
+/** A thing with the words of the telling it was read from. */
+export type SaidLine = ParsedLine & { readonly said: string };
+
+/** A pasted dish as understood. */
+export interface Recipe {
+  /** Its name, where its first line is one. */
+  readonly title?: string;
+  /** Every thing it names, in the order of the telling. */
+  readonly lines: readonly SaidLine[];
+  readonly steps: readonly Step[];
+  readonly portions?: number;
+  readonly method?: Method;
+  readonly timing: Timing;
+  readonly soakMin?: number;
+  readonly wash?: Wash;
+  readonly drain?: 'sieve';
+  readonly toast?: Toast;
+  readonly crust?: true;
+  /** Parts of liquid to one of grain, by the cook's own rule. */
+  readonly ratio?: number;
+  /** True where the cook pours no water at all. */
+  readonly baseOnly?: true;
+  /** How far what is fried is cooked, where one word says it of all. */
+  readonly state?: State;
+  /** Acts before the liquid, in the cook's own order. */
+  readonly order: readonly Act[];
+  /** Lines of a very long text that were not read. */
+  readonly leftOut: number;
+}
+
+/** A line of a list is short, and says one amount at its beginning. */
+const LONGEST_LIST_LINE = 90;
+
+function isListLine(line: string, options: LineOptions): boolean {
+  const isProse = /[.;]\s+\S/u.test(line.replace(/\b(?:c|tbsp|tsp|oz|lb|approx|\d{1,2})\./giu, ' '));
+  if (line.length > LONGEST_LIST_LINE || isProse) return false;
+  if (saidNumber(line.trim().replace(/^[-•*\s]+/u, ''), options))
+    return minutesIn(line) === undefined || isThing(line, options);
+  const { status, portions, potCm, id } = parseLine(line, options);
+  const names = id !== undefined && readStep(line, undefined) === undefined;
+  return status === 'words' || portions !== undefined || potCm !== undefined || names;
+}
+
+const isFat = ({ id }: ParsedLine): boolean => ingredientById(id ?? '')?.behaves === 'fat';
+
+/** What was named before and comes again without an amount, "mushrooms back", is no second helping. */
+const isNew = (line: ParsedLine, before: readonly ParsedLine[]): boolean =>
+  line.amount !== undefined || !before.some((l) => l.id === line.id || (l.isGrain && line.isGrain));
+
+/** Reads clause by clause; what was said before decides what a bare number or a colour is said of. */
+class Telling {
+  readonly lines: SaidLine[] = [];
+  readonly steps: Step[] = [];
+  readonly says: Said[] = [];
+  #act: Act | undefined;
+  #measure: OwnMeasure | undefined;
+
+  constructor(readonly options: LineOptions) {}
+
+  list(line: string): void {
+    this.lines.push(...parseLines(line, this.options).lines.map((l) => ({ ...l, said: line })));
+  }
+
+  clause(said: string): void {
+    const tells = ownMeasure(said, this.options);
+    this.#measure ??= tells;
+    const clause = tells ? said : inMeasure(said, this.#measure);
+    const thing = tells ? undefined : thingIn(clause, this.options);
+    const all = thing === undefined ? [] : parseLines(thing, this.options).lines;
+    const found = all.filter((l) => isNew(l, this.lines));
+    this.lines.push(...found.map((l) => ({ ...l, said })));
+    // What is fried after the toasting is a base of its own.
+    if (this.#act === 'toast' && found.some((l) => !l.isGrain && !isFat(l))) this.#act = 'base';
+    if (found.length === 0 || thing === undefined) this.#step(said, false);
+    else this.#step(clause.slice(clause.indexOf(thing) + thing.length), true);
+  }
+
+  /** A colour, or minutes in the fat, are said of the grain where that was named last, and toasting of nothing else. */
+  #ofGrain(clause: string, read: Said | undefined): Said | undefined {
+    const isGrain = this.lines.findLast((l) => !isFat(l))?.isGrain === true;
+    if (read?.toast !== undefined && !isGrain && !GRAIN.test(clause)) return undefined;
+    const isColour = read?.act === 'base' && this.#act !== 'base' && isGrain && !/^stir$/iu.test(clause);
+    return isColour ? readStep(`toast grain ${clause}`, this.#act) : read;
+  }
+
+  #step(words: string, isRest: boolean): void {
+    const clause = words.replace(/^[\s,.;]+/u, '').trim();
+    if (!/[\p{L}\d]/u.test(clause)) return;
+    const read = readStep(clause, this.#act);
+    const said = this.#ofGrain(clause, read);
+    this.#act = said?.act ?? this.#act;
+    if (said) this.says.push(said);
+    const act = this.#act === undefined ? {} : { act: this.#act };
+    if (said || !isRest || clause.split(/\s+/u).length > 1)
+      this.steps.push({ text: clause, isUnderstood: said !== undefined, ...act });
+  }
+}
+
+/**
+ * Reads a whole pasted dish: what goes in, line by line or within sentences, and of the steps what can be computed (soak,
+ * washing, toasting, method, minutes, seals, whistles). Everything else stays as words at its place; nothing is left out.
+ * Never throws.
+ * @example parseRecipe('2 cups basmati\nSimmer covered 12 minutes.').timing.coveredMin // 12
+ */
+export function parseRecipe(text: string, options: LineOptions = {}): Recipe {
+  const all = text.split(/\r?\n/u).filter((l) => /[\p{L}\d]/u.test(l));
+  const telling = new Telling(options);
+  const [first = ''] = all;
+  const title = all.length > 1 && isTitle(first, options) ? first.replace(NUMBERED, '').trim() : undefined;
+  const body = all.slice(title === undefined ? 0 : 1);
+  for (const line of body.slice(0, MOST_LINES)) {
+    if (isListLine(line, options)) telling.list(line);
+    else for (const clause of clausesOf(line)) telling.clause(clause);
+  }
+  const { lines, steps, says } = telling;
+  return {
+    ...(title === undefined ? {} : { title }),
+    lines,
+    steps,
+    ...together(says),
+    ...besides(lines),
+    leftOut: Math.max(0, body.length - MOST_LINES),
+  };
+}
+
+/** A bullet, a heading mark, a number of a list. */
+const NUMBERED = /^(?:\d+[.)]\s+|[*#\s]+)+/u;
+/** How a step begins that is no name. */
+const ORDERS =
+  /^(?:rinse|wash|soak|heat|boil|cook|fry|add|put|take|bring|toast|in an?|pour|mix|stir|melt|warm|start|first|preheat|place|combine)\b/iu;
+/** A name is a few words. */
+const MOST_WORDS_OF_TITLE = 8;
+
+/** A name: a few words, no amount, no order. */
+function isTitle(line: string, options: LineOptions): boolean {
+  const bare = line.replace(NUMBERED, '').trim();
+  if (
+    bare.split(/\s+/u).length > MOST_WORDS_OF_TITLE ||
+    saidNumber(bare, options) ||
+    /[.;:]\s*\S|\d/u.test(bare)
+  )
+    return false;
+  return !ORDERS.test(bare) && parseLine(bare, options).status !== 'words';
+}
+
+/** What all the clauses say together: of one thing said twice, the first. */
+function together(says: readonly Said[]): Pick<Recipe, 'timing' | 'order'> & Partial<Recipe> {
+  const pick = <K extends keyof Said>(key: K): Said[K] | undefined =>
+    says.find((s) => s[key] !== undefined)?.[key];
+  const first = says.reduce<Timing>((sum, s) => ({ ...s.timing, ...sum }), {});
+  // "Lid a minute" while frying is not the covered time: that is the longest.
+  const covered = Math.max(0, ...says.map((s) => s.timing?.coveredMin ?? 0));
+  const timing = covered > 0 ? { ...first, coveredMin: covered } : first;
+  const dry = says.flatMap((s) => (s.act === 'base' || s.act === 'toast' ? [s.act] : []));
+  const method =
+    says.find((s) => s.method !== undefined && s.method !== 'boilDown')?.method ?? pick('method');
+  const found: Record<string, unknown> = {
+    method,
+    soakMin: pick('soakMin'),
+    wash: says.some((s) => s.wash === 'untilClear') ? 'untilClear' : pick('wash'),
+    drain: pick('drain'),
+    // Grain that is fried dry in its stew is not toasted besides.
+    toast: method === 'fryDry' ? undefined : pick('toast'),
+    crust: pick('crust'),
+    ratio: pick('ratio'),
+    baseOnly: pick('baseOnly'),
+    state: pick('state'),
+  };
+  const said = Object.fromEntries(
+    Object.entries(found).filter(([, v]) => v !== undefined),
+  ) as Partial<Recipe>;
+  return { ...said, timing, order: [...new Set(dry)] };
+}
+
+function besides(lines: readonly ParsedLine[]): Partial<Recipe> {
+  const portions = lines.find((l) => l.portions !== undefined)?.portions;
+  const soak = lines.find((l) => l.soak)?.soak;
+  return { ...(portions === undefined ? {} : { portions }), ...(soak ? { soakMin: soak.minutes } : {}) };
+}

@@ -1,0 +1,235 @@
+import type { State } from '../larder/composition.js';
+import type { Method, Toast, Wash } from '../method/methods.js';
+import type { Act } from '../method/stage.js';
+import type { Timing } from '../method/timing.js';
+import { saidNumber } from '../larder/saidNumber.js';
+import { bareNumber, minutesIn, withFigures } from './minutes.js';
+
+/** What one clause of a telling says of how the pot is made. */
+export interface Said {
+  /** The stage it speaks of. */
+  readonly act?: Act;
+  readonly soakMin?: number;
+  readonly wash?: Wash;
+  readonly drain?: 'sieve';
+  readonly toast?: Toast;
+  readonly method?: Method;
+  readonly timing?: Timing;
+  readonly crust?: true;
+  /** Parts of liquid to one of grain, by the cook's own rule. */
+  readonly ratio?: number;
+  /** True where the cook pours no water at all. */
+  readonly baseOnly?: true;
+  /** Minutes of an act that has no place in the timing: a base, a marinade. */
+  readonly minutes?: number;
+  /** How far what is fried is cooked. */
+  readonly state?: State;
+}
+
+/** Words for grain. */
+export const GRAIN =
+  /\b(?:rice|grains?|basmati|quinoa|bulgur|wheat|millet|barley|jasmine|freekeh|buckwheat|parboiled)\b/iu;
+const FRIES =
+  /\b(?:toast|fry|fried|frying|stir|turn|turned|cook|coat|coated|sizzle|sweat|soften|brown|brow?ned|saut[eé])\w*\b/iu;
+const COLOURS: readonly (readonly [RegExp, Toast])[] = [
+  [/golden|biscuit|nutty|light brown|straw/iu, 'golden'],
+  [/opaque|white|chalky/iu, 'opaque'],
+  [/gloss|shin|coat|glisten/iu, 'glossy'],
+];
+const STATES: readonly (readonly [RegExp, State])[] = [
+  [/oil (?:rises|stands|separates|comes|floats)|splits|fat separates/iu, 'oilSeparated'],
+  [/mush|pulp|break down|broken down/iu, 'mushy'],
+  [/dark brown|deep brown|well browned|caramel/iu, 'brown'],
+  [/golden|\bgold\b/iu, 'golden'],
+  [/translucent|see-through|glassy/iu, 'translucent'],
+  [/soft|wilt/iu, 'softened'],
+  [/brown/iu, 'browned'],
+];
+const SEALS: readonly (readonly [RegExp, NonNullable<Timing['seal']>])[] = [
+  [/tea[\s-]?towel|cloth/iu, 'cloth'],
+  [/parchment|baking paper/iu, 'parchment'],
+  [/\bfoil\b/iu, 'foil'],
+];
+
+const first = <T>(pairs: readonly (readonly [RegExp, T])[], text: string): T | undefined =>
+  pairs.find(([words]) => words.test(text))?.[1];
+
+const byMinutes = (minutes: number | undefined): Toast =>
+  minutes === undefined || minutes < 3 ? 'glossy' : minutes < 5 ? 'opaque' : 'golden';
+
+const heatIn = (text: string): Timing['coveredHeat'] => {
+  if (/lowest|very low|as low as|barely|tiniest|small(?:est)? flame|\bslow(?:est)?\b/iu.test(text))
+    return 'veryLow';
+  if (/medium[\s-]low|\blow(?:er|ish)?\b/iu.test(text)) return 'low';
+  return /\bmedium\b/iu.test(text) ? 'medium' : undefined;
+};
+
+const some = <T extends object>(fields: { readonly [K in keyof T]: T[K] | undefined }): Partial<T> =>
+  Object.fromEntries(Object.entries(fields).filter(([, v]) => v !== undefined)) as Partial<T>;
+
+type Rule = readonly [RegExp, (text: string, minutes: number | undefined) => Said | undefined];
+
+/** What clauses say, the surest first. */
+const RULES: readonly Rule[] = [
+  [
+    /whistle/iu,
+    (t) => {
+      const [, count] =
+        /(\d+|one|two|three|four|five|six)\s+(?:more\s+)?whistle/iu.exec(withFigures(t)) ?? [];
+      const whistles =
+        count === undefined
+          ? undefined
+          : ['one', 'two', 'three', 'four', 'five', 'six'].indexOf(count.toLowerCase()) + 1 || Number(count);
+      return { act: 'pressure', method: 'pressureCooker', timing: some<Timing>({ whistles }) };
+    },
+  ],
+  [
+    /electric (?:pot|cooker)|multi[\s-]?cooker|vent (?:shut|closed|sealed)|high pressure|natural release|\bpressure\b.*\d/iu,
+    (t, min) => ({
+      act: 'pressure',
+      method: 'multiCooker',
+      timing: some<Timing>({
+        pressureMin:
+          min ?? (/pressure\D{0,12}(\d{1,2}|four|five|six)/iu.exec(t) ? numberAfter(t) : undefined),
+      }),
+    }),
+  ],
+  [
+    /rice[\s-]?cooker|\bin the cooker\b|\bflips?\b|press cook|on \*?cook\*?/iu,
+    () => ({ act: 'cook', method: 'riceCooker' }),
+  ],
+  [
+    /marinat|lay in|left in (?:its|the) (?:spices|garlic)/iu,
+    (_t, minutes) => ({ act: 'marinate', ...some<Said>({ minutes }) }),
+  ],
+  [/steep|kettle over/iu, (_t, minutes) => ({ act: 'steep', ...some<Said>({ minutes }) })],
+  [
+    /\bto one\b|cup for cup|one to one/iu,
+    (t) => {
+      const [, parts] = /([\w½¼¾.]+(?:\s+and\s+an?\s+\w+)?)\s+to\s+one\b/iu.exec(t) ?? [];
+      const ratio = parts === undefined ? 1 : saidNumber(`${parts} `, {})?.count;
+      return ratio === undefined || ratio > 5 ? undefined : { ratio };
+    },
+  ],
+  [
+    /not a drop of water|no water (?:at all|added)|without (?:any )?water/iu,
+    () => ({ method: 'stewSteam', baseOnly: true as const }),
+  ],
+  [
+    /\brounds\b|lets go of the (?:pot|bottom)|takes? up all the stew|unsticks/iu,
+    () => ({ act: 'fryDry', method: 'fryDry' }),
+  ],
+  [/^dripping$/iu, () => ({ act: 'drain' })],
+  [
+    /left in water|in water since|\bsoak/iu,
+    (_t, min) => ({ act: 'soak', soakMin: min ?? 30, wash: 'rinsed' }),
+  ],
+  [
+    /\b(?:wash|rinse)\w*\b/iu,
+    (t) => ({
+      act: 'drain',
+      wash: /clear/iu.test(t) ? 'untilClear' : 'rinsed',
+      ...(/sieve/iu.test(t) ? { drain: 'sieve' as const } : {}),
+    }),
+  ],
+  [
+    /\b(?:drain|sieve)/iu,
+    (t) => ({ act: 'drain', ...(/sieve/iu.test(t) ? { drain: 'sieve' as const } : {}) }),
+  ],
+  [/\bcrust\b|crisp bottom|floor one can lift/iu, () => ({ act: 'simmer', crust: true as const })],
+  [
+    /(?:plate|over).*(?:over it goes|on top, )|turn(?:ed)? (?:it )?out\b|invert/iu,
+    () => ({ act: 'turnOut' }),
+  ],
+  [/\bfork|fluff/iu, () => ({ act: 'fork' })],
+  [/\btaste\b/iu, () => ({ act: 'taste' })],
+  [
+    /(?:take|fish|pick)\s+(?:the\s+)?.*(?:spices|leaves|bay|stick).*\bout\b|(?:leaves|spices) out\b/iu,
+    () => ({ act: 'spicesOut' }),
+  ],
+  [
+    /(?:until|till).*(?:holes|crater|level with|no (?:water|liquid)|nothing is seen|pokes? out|hardly wet|surface is dry)/iu,
+    (_t, min) => ({ act: 'boilDown', method: 'boilDown', ...some<Said>({ minutes: min }) }),
+  ],
+  [
+    /(?:until|till).*(?:absorbed|taken up|drunk)/iu,
+    (t, min) =>
+      /\blid\b|cover/iu.test(t)
+        ? { act: 'simmer', timing: some<Timing>({ coveredMin: min }) }
+        : { act: 'boilDown', method: 'boilDown' },
+  ],
+  [
+    /^(?:and\s+|let (?:it )?)?(?:rest|stand|sit)\b|\b(?:to rest|let .{0,20}(?:rest|stand|sit)|rest(?:ed)? (?:for )?\d|off the heat|off the fire|switched off|turn off)\b|^\s*off\b/iu,
+    (_t, min) => ({ act: 'rest', timing: some<Timing>({ restMin: min }) }),
+  ],
+  [
+    /\bboil\w*\b.*\b(?:open|uncovered|lid off|no lid|without)|\b(?:open|uncovered)\b.*\bboil/iu,
+    (_t, min) => ({ act: 'openBoil', timing: some<Timing>({ openBoilMin: min }) }),
+  ],
+  [
+    /\b(?:lid|cover(?:ed)?|simmer|steam|foil|tea[\s-]?towel|parchment|baking paper|lowest)\b|as low as|\blow(?:ish)?\b/iu,
+    (t, min) => ({
+      act: 'simmer',
+      timing: some<Timing>({
+        coveredMin: min,
+        coveredHeat: heatIn(t),
+        seal: first(SEALS, t),
+        spreader: /iron under|spreader|flat (?:pan|iron)|tawa/iu.test(t) ? true : undefined,
+      }),
+    }),
+  ],
+  [/^turn(?:ed)?(?:\s+it)?(?:\s+once)?$/iu, () => ({ act: 'turn' })],
+  [
+    /oil (?:stands|rises|separates|comes|floats)/iu,
+    (t, min) => ({
+      act: 'base',
+      ...some<Said>({ state: 'oilSeparated', minutes: min ?? saidNumber(withFigures(t), {})?.count }),
+    }),
+  ],
+  [
+    /toast/iu,
+    (t, min) =>
+      GRAIN.test(t) || !/\b(?:nut|seed|spice|coconut|almond|cashew)/iu.test(t)
+        ? { act: 'toast', toast: first(COLOURS, t) ?? byMinutes(min) }
+        : undefined,
+  ],
+  [
+    FRIES,
+    (t, min) =>
+      GRAIN.test(t)
+        ? { act: 'toast', toast: first(COLOURS, t) ?? byMinutes(min) }
+        : { act: 'base', ...some<Said>({ state: first(STATES, t), minutes: min }) },
+  ],
+  [/\bboil\b|comes? up|bring .*up|roll/iu, () => ({ act: 'boil' })],
+  [/\b(?:warm|heat|melt)\w*\b.*\b(?:oil|fat|ghee|butter|lard|dripping)\b/iu, () => ({ act: 'warmFat' })],
+  [
+    /golden|biscuit|glass|opaque|translucent/iu,
+    (t, min) => ({ act: 'base', ...some<Said>({ state: first(STATES, t), minutes: min }) }),
+  ],
+];
+
+const numberAfter = (text: string): number | undefined => {
+  const [, said] = /pressure\D{0,12}(\d{1,2}|four|five|six)/iu.exec(text) ?? [];
+  const word = ['four', 'five', 'six'].indexOf(said?.toLowerCase() ?? '');
+  return said === undefined ? undefined : word >= 0 ? word + 4 : Number(said);
+};
+
+/**
+ * What one clause says; a number alone is the minutes of what was spoken of before it.
+ * @param before the act that was spoken of last
+ * @returns undefined where nothing in it can be computed: it stays as words
+ */
+export function readStep(clause: string, before: Act | undefined): Said | undefined {
+  const minutes = minutesIn(clause);
+  for (const [words, read] of RULES) {
+    const said = words.test(clause) ? read(clause, minutes) : undefined;
+    if (said) return said;
+  }
+  const min = bareNumber(clause) ?? minutes;
+  if (min === undefined) return undefined;
+  if (before === 'simmer' || before === 'turn') return { act: 'simmer', timing: { coveredMin: min } };
+  if (before === 'rest') return { act: before, timing: { restMin: min } };
+  if (before === 'soak') return { act: before, soakMin: min };
+  if (before === 'toast') return { act: before, toast: byMinutes(min) };
+  return before === 'base' ? { act: before, minutes: min } : undefined;
+}
