@@ -104,7 +104,7 @@ describe('what is typed wrong', () => {
     await choose(page, 'Dish', 'Signal-red rice');
     await retype(page, 'Amount of Tomato, fresh', '3 kg');
     await choose(page, 'Pot', 'Mess kettle');
-    await choose(page, 'How far Tomato, fresh is cooked', 'in with the liquid');
+    await choose(page, 'How Tomato, fresh goes in', 'in with the liquid');
     await sees(page, 'Pour nothing, and do one of these');
     await sees(page, 'of grain');
     expect((await pour(page)).main).toContain('nothing');

@@ -390,6 +390,10 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
       side: { type: 'string', enum: ['comesFrom', 'goesTo'] },
       g: { type: 'number', description: 'Water, g. Only the pour can be negative.' },
       of: { type: 'string', description: 'The ingredient or stage it belongs to, where it belongs to one.' },
+      joins: {
+        type: 'string',
+        description: 'The stage at which it comes into the pot, where that is after the liquid.',
+      },
       inputs: {
         type: 'object',
         additionalProperties: { anyOf: [{ type: 'number' }, { type: 'string' }] },
@@ -454,6 +458,15 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
       'simmer',
       'steam',
       'rest',
+      'wait',
+      'boilOff',
+      'marinate',
+      'steep',
+      'taste',
+      'fork',
+      'spicesOut',
+      'cool',
+      'turnOut',
     ],
   },
   BaseAccount: {
@@ -633,7 +646,16 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
   },
   Rule: {
     type: 'string',
-    enum: ['oneToOne', 'oneToOneHalf', 'oneToTwo', 'halfInch', 'firstJoint', 'twoFingers', 'baseOnly'],
+    enum: [
+      'oneToOne',
+      'oneToOneHalf',
+      'oneToTwo',
+      'halfInch',
+      'firstJoint',
+      'twoFingers',
+      'baseOnly',
+      'usual',
+    ],
   },
   Doubt: {
     type: 'object',
@@ -656,7 +678,17 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
     properties: {
       code: {
         type: 'string',
-        enum: ['grainMass', 'grainMoisture', 'bag', 'kitchen', 'hobPower', 'lidLeak', 'broughtIn', 'timing'],
+        enum: [
+          'grainMass',
+          'grainMoisture',
+          'bag',
+          'kitchen',
+          'hobPower',
+          'lidLeak',
+          'broughtIn',
+          'amounts',
+          'timing',
+        ],
       },
       g: { type: 'number' },
     },
@@ -688,6 +720,12 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
       insulated: { type: 'boolean', description: 'Wrapped up, in an insulated box or under quilts.' },
       id: { type: 'string' },
       act: { $ref: '#/components/schemas/Act' },
+      name: {
+        type: 'string',
+        description:
+          'What this cook calls it, and what they want to be told there; words, and nothing is computed from them.',
+      },
+      note: { type: 'string' },
       end: { $ref: '#/components/schemas/StageEnd' },
     },
     required: ['act', 'end', 'heat', 'id', 'lid'],

@@ -12,9 +12,9 @@ import { changesBetween, onUndo, useHistory, withChanges } from './history.js';
 import { useKitchen } from './kitchen.js';
 import { onLetters, useOutbox } from './outbox.js';
 import { withEngine } from './engine.js';
-import { cupOf, planInputOf } from './planInput.js';
 import { without } from './without.js';
 import { withOneSoak } from './oneSoak.js';
+import { bodyOf, isBlank } from './sentPlan.js';
 import { withAside } from './setAside.js';
 import { newId } from '../keeping/newId.js';
 
@@ -198,11 +198,10 @@ onUndo('draft', (_rest, changes, back) => {
 function send(): void {
   const { draft, stored } = useDraft.getState();
   sendTimer = undefined;
-  if (!draft) return;
-  const { planId, dishId, label, bagId, vesselId, hobId, cupId } = draft;
-  const kitchen = useKitchen.getState();
-  const input = planInputOf(draft, kitchen);
-  const body = { dishId, label, bagId, vesselId, hobId, cupId: cupOf(kitchen, cupId)?.id ?? null, input };
+  // A pot that has no grain yet is no plan a server could keep.
+  if (!draft || isBlank(draft)) return;
+  const { planId, dishId, label } = draft;
+  const body = bodyOf(draft);
   const mine = stored?.planId === planId ? stored : undefined;
   useOutbox.getState().post({
     key: keyOf(planId),

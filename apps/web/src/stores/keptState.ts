@@ -27,6 +27,11 @@ export const emptyForms = (): void => {
   useHalfFilled.setState({ forms: {} });
 };
 
+/** Sets what stands in a form from outside of it. */
+export const setKept = (key: string, value: unknown): void => {
+  useHalfFilled.setState(({ forms }) => ({ forms: { ...forms, [key]: value } }));
+};
+
 /**
  * State of a form that survives leaving its screen.
  * @param key the form and its field, such as `cup.grams`; one key is one state wherever it is used

@@ -11,6 +11,7 @@ export interface AmountFieldProps {
   /** What is wrong with it, in a sentence. */
   readonly problem: string | undefined;
   readonly className?: string;
+  readonly placeholder?: string;
   readonly onLeave?: () => void;
 }
 
@@ -57,6 +58,7 @@ export function AmountField(props: AmountFieldProps) {
         style={{ fieldSizing: 'content' }}
         size={Math.max(6, value.length + 1)}
         value={value}
+        placeholder={props.placeholder}
         maxLength={80}
         inputMode={letters ? 'text' : 'decimal'}
         autoComplete="off"

@@ -10,6 +10,8 @@ export interface SlingProps {
   readonly pourMl: number;
   readonly doubtMl: number;
   readonly wanted: string;
+  /** What the cook usually pours, ml, where they have said. */
+  readonly usualMl?: number | undefined;
   /** Words for someone who cannot see it. */
   readonly label: string;
 }
@@ -65,6 +67,7 @@ export function Sling(props: SlingProps) {
           strokeWidth="2"
           strokeDasharray="3 5"
         />
+        {props.usualMl !== undefined && <Knot {...at(props.usualMl)} />}
         {STRANDS.map((k) => (
           <path
             key={k}
@@ -102,6 +105,16 @@ function Post({ x, colour }: { readonly x: number; readonly colour: string }) {
     <g>
       <line x1={x} x2={x} y1={6} y2={HEIGHT - 2} stroke={colour} strokeWidth="10" strokeLinecap="round" />
       <circle cx={x} cy={FRAME.top} r="8" fill="var(--ground)" stroke={colour} strokeWidth="4" />
+    </g>
+  );
+}
+
+/** Where the pot would hang with what the cook usually pours. */
+function Knot({ x, y }: { readonly x: number; readonly y: number }) {
+  return (
+    <g data-testid="usual-mark" stroke="var(--ember)" strokeWidth="4" fill="none">
+      <line x1={x} x2={x} y1={y + 10} y2={HEIGHT - 12} strokeDasharray="2 5" />
+      <circle cx={x} cy={y} r="9" fill="var(--ground)" />
     </g>
   );
 }

@@ -332,13 +332,15 @@ describe('what is poured', () => {
 
 describe('other rules', () => {
   it('each pours by its own words, and the account read backwards says what comes of it', () => {
-    const a = solved({ ...PILAF, vessel: POT });
+    const usualPour = { ml: 700 };
+    const a = solved({ ...PILAF, vessel: POT, usualPour });
     const by = Object.fromEntries(a.rules.map((r) => [r.rule, r]));
     expect(by['oneToTwo']!.ml).toBeCloseTo(4 * 236.588, 6);
     expect(by['oneToOneHalf']!.ml).toBeCloseTo(3 * 236.588, 6);
     expect(by['baseOnly']!.ml).toBe(0);
+    expect(by['usual']!.ml).toBeCloseTo(700, 6);
     for (const rule of RULES) {
-      const held = solved({ ...PILAF, vessel: POT, holdTo: rule });
+      const held = solved({ ...PILAF, vessel: POT, usualPour, holdTo: rule });
       expect(held.pour.ml).toBeCloseTo(by[rule]!.ml, 0);
       expect(held.comesOut.texture).toBeCloseTo(by[rule]!.texture, 1);
       expect(held.held!.accountMl).toBeCloseTo(a.pour.ml, 6);

@@ -27,7 +27,11 @@ export interface Step {
 }
 
 /** A thing with the words of the telling it was read from. */
-export type SaidLine = ParsedLine & { readonly said: string };
+type SaidLine = ParsedLine & {
+  readonly said: string;
+  /** The stage that was spoken of when it was named, where one was. */
+  readonly act?: Act;
+};
 
 /** A pasted dish as understood. */
 export interface Recipe {
@@ -75,6 +79,9 @@ const isFat = ({ id }: ParsedLine): boolean => ingredientById(id ?? '')?.behaves
 const isNew = (line: ParsedLine, before: readonly ParsedLine[]): boolean =>
   line.amount !== undefined || !before.some((l) => l.id === line.id || (l.isGrain && line.isGrain));
 
+/** Acts a clause tells with the thing it names: "bay leaves out". */
+const ALL_OF_IT: ReadonlySet<Act> = new Set<Act>(['spicesOut', 'turnOut', 'marinate', 'steep', 'fork']);
+
 /** Reads clause by clause; what was said before decides what a bare number or a colour is said of. */
 class Telling {
   readonly lines: SaidLine[] = [];
@@ -96,10 +103,12 @@ class Telling {
     const thing = tells ? undefined : thingIn(clause, this.options);
     const all = thing === undefined ? [] : parseLines(thing, this.options).lines;
     const found = all.filter((l) => isNew(l, this.lines));
-    this.lines.push(...found.map((l) => ({ ...l, said })));
+    const spokenOf = this.#act === undefined ? {} : { act: this.#act };
+    this.lines.push(...found.map((l) => ({ ...l, said, ...spokenOf })));
     // What is fried after the toasting is a base of its own.
     if (this.#act === 'toast' && found.some((l) => !l.isGrain && !isFat(l))) this.#act = 'base';
-    if (found.length === 0 || thing === undefined) this.#step(said, false);
+    const whole = readStep(said, this.#act)?.act;
+    if (found.length === 0 || thing === undefined || (whole && ALL_OF_IT.has(whole))) this.#step(said, false);
     else this.#step(clause.slice(clause.indexOf(thing) + thing.length), true);
   }
 

@@ -228,7 +228,8 @@ export function readStep(clause: string, before: Act | undefined): Said | undefi
   const min = bareNumber(clause) ?? minutes;
   if (min === undefined) return undefined;
   if (before === 'simmer' || before === 'turn') return { act: 'simmer', timing: { coveredMin: min } };
-  if (before === 'rest') return { act: before, timing: { restMin: min } };
+  // Forked and left alone: it rests.
+  if (before === 'rest' || before === 'fork') return { act: 'rest', timing: { restMin: min } };
   if (before === 'soak') return { act: before, soakMin: min };
   if (before === 'toast') return { act: before, toast: byMinutes(min) };
   return before === 'base' ? { act: before, minutes: min } : undefined;

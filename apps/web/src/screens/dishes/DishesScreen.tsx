@@ -11,6 +11,7 @@ import { TakenAway } from '../../ui/TakenAway.js';
 import { Pick } from '../../ui/Pick.js';
 import { METHOD } from '../../words/words.js';
 import { BASES, baseOf, matching, type BaseKind } from './dishes.js';
+import { newDish } from '../../stores/newDish.js';
 import { newId } from '../../keeping/newId.js';
 import { useKeptState } from '../../stores/keptState.js';
 
@@ -24,12 +25,23 @@ export function DishesScreen() {
   const [method, setMethod] = useKeptState('dishes.method', 'any');
   const [base, setBase] = useKeptState('dishes.base', 'any');
   const uses = useUses();
+  const navigate = useNavigate();
   if (state === 'empty') return <p aria-busy>Looking into the kitchen …</p>;
   const shown = matching(dishes, { words, method, base });
   const methods = [...new Set(dishes.map((d) => d.spec.method ?? 'coveredAbsorption'))];
   return (
     <div className="flex flex-col gap-4">
-      <h1 className="m-0 text-[2rem] font-bold">Dishes</h1>
+      <div className="flex flex-wrap items-center justify-between gap-x-6">
+        <h1 className="m-0 text-[2rem] font-bold">Dishes</h1>
+        <Button
+          onClick={() => {
+            newDish();
+            void navigate('/');
+          }}
+        >
+          New dish
+        </Button>
+      </div>
       <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
         <label className="flex max-w-full items-center gap-2">
           Find

@@ -4,6 +4,7 @@ import { useKitchen } from '../../stores/kitchen.js';
 import { oddsKey, useOdds } from '../../stores/odds.js';
 import type { PlanView } from '../../stores/usePlan.js';
 import { Fence } from '../../ui/Fence.js';
+import { fieldText } from '../../words/keepingWords.js';
 import { PlanProblem } from '../../ui/PlanProblem.js';
 import { late } from '../../ui/late.js';
 import { useWide } from '../../ui/useWide.js';
@@ -75,16 +76,29 @@ function NoNumber({ plan }: { readonly plan: PlanView }) {
         Working it out …
       </p>
     );
+  const shown = plan.problems.slice(0, MOST_REASONS);
   return (
-    <div className="text-xl">
+    <div className="text-xl" data-testid="no-number">
       <p className="m-0">No number yet:</p>
-      <PlanProblem plan={plan} at="/" />
-      {plan.problems.length > 1 && (
-        <p className="m-0 text-faint">And {plan.problems.length - 1} more, each said at its place.</p>
-      )}
+      <ul className="m-0 list-none p-0 text-ember">
+        {shown.map((p) => (
+          <li key={p.field}>
+            {WHICH[p.field] ??
+              `${fieldText(p.field.replace(/[.[].*$/u, ''))}: ${plan.problemAt(p.field) ?? ''}`}
+          </li>
+        ))}
+      </ul>
+      {plan.problems.some((p) => /^(?:stages|timing)/u.test(p.field)) && <PlanProblem plan={plan} at="/" />}
     </div>
   );
 }
+const MOST_REASONS = 4;
+/** What a pot cannot be without. */
+const WHICH: Readonly<Record<string, string>> = {
+  grainId: 'Which grain? And how much of it?',
+  grain: 'How much grain?',
+  vessel: 'Which pot?',
+};
 
 /** The pour and its odds as they are said. */
 function spokenPour(

@@ -16,15 +16,17 @@ export const KeepAsDish = memo(function KeepAsDish({
   const [name, setName] = useKeptState('dish.name', '');
   const [kept, setKept] = useState<string | undefined>(undefined);
   const known = useKitchen((s) => s.dishes.some((d) => d.id === dishId));
-  const keep = (id: string, called: string): void => {
+  // A dish that was never kept has its name already.
+  const called = name.trim() === '' && !known ? label.trim() : name.trim();
+  const keep = (id: string, as: string): void => {
     const { draft, called: rename } = useDraft.getState();
     if (!draft) return;
     const blurb = useKitchen.getState().dishes.find((d) => d.id === id)?.blurb ?? '';
     // Somebody may have changed the dish since this plan was taken from it: both are kept, or the cook is asked.
     const seen = draft.dishSeen?.id === id ? draft.dishSeen : undefined;
-    useKitchen.getState().keep('dishes', id, { label: called, blurb, spec: draft.spec }, seen);
-    rename(id, called);
-    setKept(called);
+    useKitchen.getState().keep('dishes', id, { label: as, blurb, spec: draft.spec }, seen);
+    rename(id, as);
+    setKept(as);
     setName('');
   };
   return (
@@ -36,7 +38,7 @@ export const KeepAsDish = memo(function KeepAsDish({
         className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2"
         onSubmit={(e) => {
           e.preventDefault();
-          if (name.trim() !== '') keep(newId(), name.trim());
+          if (called !== '') keep(newId(), called);
         }}
       >
         {known && dishId !== null && (
@@ -48,11 +50,11 @@ export const KeepAsDish = memo(function KeepAsDish({
             className="changeable w-52"
             value={name}
             maxLength={60}
-            placeholder="a dish of its own"
+            placeholder={known ? 'a dish of its own' : label}
             onChange={(e) => setName(e.currentTarget.value)}
           />
         </label>
-        <Button type="submit" weight="plain" disabled={name.trim() === ''}>
+        <Button type="submit" weight="plain" disabled={called === ''}>
           Keep as a new dish
         </Button>
       </form>

@@ -14,6 +14,7 @@ import { VESSEL_KIND } from '../../words/words.js';
 import type { PlanView } from '../../stores/usePlan.js';
 import { starchText } from '../../words/amyloseWords.js';
 import { litres, typedNumber, whole } from '../../words/numbers.js';
+import { DishName } from './DishName.js';
 import { isWidth, usualMl, vesselOfWidth } from '../../stores/potOfWidth.js';
 
 const MOST_PEOPLE = 16;
@@ -69,10 +70,11 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
   const options = useMemo(() => optionsFor({ dishes, bags, vessels, hobs }), [dishes, bags, vessels, hobs]);
   return (
     <div className="text-[1.3rem] leading-[2.9rem] sm:text-[1.5rem] short:text-[1.2rem]">
+      {draft.dishId === null && <DishName label={draft.label} />}
       <Pick
         label="Dish"
         value={draft.dishId ?? undefined}
-        placeholder={draft.label}
+        placeholder={draft.dishId === null ? 'another dish' : draft.label}
         options={options.dishes}
         onChange={setDish}
       />{' '}
@@ -81,6 +83,7 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
         label="Amount of grain"
         shown={grain ? showAmountInput(draft.spec.grain, grain, measures, metric) : ''}
         onChange={setGrain}
+        placeholder="how much"
         problem={problemAt('grain')}
         className="align-top"
       />{' '}
@@ -88,7 +91,7 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
       of{' '}
       <Pick
         label="Grain"
-        value={draft.bagId ?? `${LOOSE}${draft.spec.grainId}`}
+        value={draft.bagId ?? (draft.spec.grainId === '' ? undefined : `${LOOSE}${draft.spec.grainId}`)}
         placeholder={grain?.name ?? 'a grain'}
         options={options.grains}
         onChange={setGrainOf}

@@ -1,5 +1,7 @@
 import { rowOf } from '../../stores/ownLarder.js';
-import { type Answer, type Measure, type Texture } from '@hammock/core';
+import { type Answer, type Measure, type RuleAnswer, type Texture } from '@hammock/core';
+import { useDraft } from '../../stores/draft.js';
+import { Button } from '../../ui/Button.js';
 import { showPour } from '../../words/amounts.js';
 import { textureWords } from '../../words/textureWords.js';
 import { TEXTURE } from '../../words/words.js';
@@ -23,6 +25,7 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
   const { pour, pours, keepBy, window, additions } = answer;
   const first = pours.length > 1 ? pours[0] : undefined;
   const name = rowOf(pour.ingredientId)?.name.toLowerCase() ?? '';
+  const usual = answer.rules.find((r) => r.rule === 'usual');
   const none = answer.verdict !== 'pour' || pour.ml <= 0;
   const density = rowOf(pour.ingredientId)?.densityGPerMl ?? 1;
   const shown = showPour(pour.ml, measures, unit, density);
@@ -42,9 +45,11 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
           pourMl={pour.ml}
           doubtMl={answer.doubt.g}
           wanted={TEXTURE[wanted]}
+          usualMl={usual?.ml}
           label={`The answer hangs at ${round(pour.ml)} ml, between too dry under ${round(window.hardMl)} ml and too wet over ${round(window.mushMl)} ml. ${TEXTURE[wanted]} is from ${round(window.lowMl)} to ${round(window.highMl)} ml.`}
         />
       </div>
+      {usual && <Usual usual={usual} held={answer.held?.rule === 'usual'} wanted={wanted} />}
       {first && (
         <p className="mt-3 mb-0 text-[1.35rem] short:m-0">
           All {showPour(first.ml, measures, metric).main} of{' '}
@@ -101,6 +106,34 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
         </p>
       )}
     </section>
+  );
+}
+
+/** What the cook usually pours beside the answer, what would come of it, and holding to it. */
+function Usual({
+  usual: { ml, texture },
+  held,
+  wanted,
+}: {
+  readonly usual: RuleAnswer;
+  readonly held: boolean;
+  readonly wanted: Texture;
+}) {
+  const { setSpec } = useDraft.getState();
+  const right = Math.abs(texture - wanted) <= 0.5;
+  return (
+    <p className="m-0 mt-2 flex flex-wrap items-center gap-x-3 short:m-0" data-testid="usual">
+      <span>
+        <span aria-hidden className="font-bold text-ember">
+          ○
+        </span>{' '}
+        You usually pour <strong>{round(ml)} ml</strong>: {right ? 'as you want it, ' : ''}
+        {textureWords(texture)}.
+      </span>
+      <Button weight="plain" onClick={() => (held ? setSpec({}, ['holdTo']) : setSpec({ holdTo: 'usual' }))}>
+        {held ? 'Pour what is worked out' : 'Hold to it'}
+      </Button>
+    </p>
   );
 }
 

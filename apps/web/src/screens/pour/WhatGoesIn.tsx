@@ -94,7 +94,7 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
                   problem={wrong[i] === '' ? undefined : wrong[i]}
                 />
                 <Pick
-                  label={`How far ${row.name} is cooked, or where it joins`}
+                  label={`How ${row.name} goes in`}
                   value={placeOf(item, states)}
                   options={placeOptions(row, states, places)}
                   onChange={(place) => setIngredient(i, ...placed(place))}
