@@ -459,7 +459,16 @@ describe('the kitchen', () => {
     const { revision } = (await http().get('/api/household')).body;
     await http().put(`/api/household?standsOn=${revision}`).send(household).expect(200);
     const { revision: newer, ...kept } = (await http().get('/api/household')).body;
-    expect(kept).toEqual(household);
+    expect(kept).toEqual({ ...household, fingerMm: null });
+    // A finger is kept by who does not speak of it, and no finger is a metre.
+    const put = (fields: object, on: number) =>
+      http()
+        .put(`/api/household?standsOn=${on.toString()}`)
+        .send({ ...household, ...fields });
+    const { body: fingered } = await put({ fingerMm: 28 }, newer).expect(200);
+    const { body: named } = await put({ name: 'Them' }, fingered.revision).expect(200);
+    expect(named).toMatchObject({ name: 'Them', fingerMm: 28 });
+    await put({ fingerMm: 1000 }, named.revision).expect(400);
     expect(newer).toBeGreaterThan(revision);
     expect((await http().get('/api/hobs')).body.at(-1)).toMatchObject({ powerW });
     await http().put('/api/bags/not-an-id').send({}).expect(400);

@@ -8,6 +8,7 @@ export class DishSpecDto extends OmitType(PlanDto, [
   'hob',
   'altitudeM',
   'amylose',
+  'fingerMm',
   'roomC',
   'cupMl',
 ] as const) {}

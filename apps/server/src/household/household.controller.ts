@@ -37,9 +37,11 @@ export class HouseholdController {
     const row = await this.queue.run(async ({ manager, nextRevision }) => {
       const before = await manager.findOneByOrFail(Household, { id: ONLY });
       const { revision, ...fields } = withoutId(before);
-      if (sameValue(fields, { ...dto })) return before;
+      // Who does not speak of the finger leaves it as it is.
+      const wanted = { ...dto, fingerMm: dto.fingerMm ?? before.fingerMm };
+      if (sameValue(fields, wanted)) return before;
       if (revision !== standsOn) throw new ClashException(withoutId(before), dto);
-      return manager.getRepository(Household).save({ ...dto, id: ONLY, revision: nextRevision() });
+      return manager.getRepository(Household).save({ ...wanted, id: ONLY, revision: nextRevision() });
     });
     return withoutId(row);
   }

@@ -21,6 +21,10 @@ export class Household implements HouseholdRecord {
   @Column({ type: 'real' })
   roomC: number;
 
+  @ApiProperty({ description: "First joint of this cook's finger, mm", type: Number, nullable: true })
+  @Column({ type: 'real', nullable: true })
+  fingerMm: number | null;
+
   @ApiProperty({ description: 'Texture wanted, 1 firm to 5 very soft' })
   @Column({ type: 'integer' })
   texture: Texture;

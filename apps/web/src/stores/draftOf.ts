@@ -57,6 +57,6 @@ export const draftFrom = (plan: PlanRecord): Draft => ({
 
 /** The part of a plan that is the dish and not the kitchen. */
 export function specOf(input: PlanInput): DishSpec {
-  const { vessel, hob, altitudeM, roomC, cupMl, own, amylose, ...spec } = input;
+  const { vessel, hob, altitudeM, roomC, cupMl, own, amylose, fingerMm, ...spec } = input;
   return spec;
 }

@@ -15,9 +15,9 @@ export const cupOf = (
 /** The plan the core is asked about: the draft in this household's pot, on its hob, at its altitude, by its cup. */
 export function planInputOf(
   { spec, bagId, vesselId, hobId, cupId }: Pick<Draft, 'spec' | 'bagId' | 'vesselId' | 'hobId' | 'cupId'>,
-  kitchen: KitchenLists & { household: { altitudeM: number; roomC: number } },
+  kitchen: KitchenLists & { household: { altitudeM: number; roomC: number; fingerMm?: number | null } },
 ): PlanInput {
-  const { altitudeM, roomC } = kitchen.household;
+  const { altitudeM, roomC, fingerMm = null } = kitchen.household;
   return householdPlan(spec, {
     vessel: kitchen.vessels.find((v) => v.id === vesselId),
     hob: kitchen.hobs.find((h) => h.id === hobId),
@@ -25,6 +25,6 @@ export function planInputOf(
     cup: cupOf(kitchen, cupId),
     steamTests: kitchen.steamTests,
     ingredients: kitchen.ingredients,
-    place: { altitudeM, roomC },
+    place: { altitudeM, roomC, fingerMm },
   });
 }

@@ -75,6 +75,7 @@ const FIELD: Readonly<Record<string, string>> = {
   parts: 'parts',
   stepMl: 'marks every',
   altitudeM: 'height above the sea',
+  fingerMm: 'first joint of your finger',
   roomC: 'kitchen',
   texture: 'texture',
   served: 'served',

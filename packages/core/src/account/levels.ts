@@ -2,7 +2,7 @@ import { asSoldW } from '../grain/moisture.js';
 import { DRY_G_PER_ML } from '../grain/wetting.js';
 import { heightMm, openingM2 } from '../heat/equipment.js';
 import { inPot } from '../plan/base.js';
-import type { CompletePlan } from '../plan/planInput.js';
+import { PLAN_DEFAULTS, type CompletePlan } from '../plan/planInput.js';
 
 /** How high things stand in this pot, mm from its floor, for drawing it and for checking that it fits. */
 export interface Levels {
@@ -38,7 +38,7 @@ const PORES = 0.4;
 const COOKED_G_PER_ML = 0.75;
 
 /** Finger from its tip to the first joint, mm †. */
-export const JOINT_MM = 25;
+export const JOINT_MM = PLAN_DEFAULTS.fingerMm;
 /** Two fingers laid flat, mm †. */
 export const TWO_FINGERS_MM = 35;
 /** Half an inch, mm (exact). */
@@ -95,7 +95,7 @@ export function levels(plan: CompletePlan, { liquidMl, broughtMl, grainCookedG, 
     grainMm: (grainMl + otherMl) / mm,
     liquidMm: startMl / mm,
     aboveGrainMm,
-    joints: aboveGrainMm / JOINT_MM,
+    joints: aboveGrainMm / plan.fingerMm,
     halfInches: aboveGrainMm / HALF_INCH_MM,
     cornersMl: Math.max(0, liquidAtLevel(plan, 0, bedW) - broughtMl),
     cookedMm: cookedMl / mm,

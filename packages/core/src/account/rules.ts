@@ -1,5 +1,5 @@
 import { textureOf } from '../grain/texture.js';
-import { HALF_INCH_MM, JOINT_MM, liquidAtLevel, TWO_FINGERS_MM } from './levels.js';
+import { HALF_INCH_MM, liquidAtLevel, TWO_FINGERS_MM } from './levels.js';
 import { RULES, type CompletePlan, type Rule } from '../plan/planInput.js';
 import { moistureFor, type Solution } from './solvePour.js';
 
@@ -18,7 +18,6 @@ export interface RuleAnswer {
 const RATIO: Partial<Readonly<Record<Rule, number>>> = { oneToOne: 1, oneToOneHalf: 1.5, oneToTwo: 2 };
 const LEVEL_MM: Partial<Readonly<Record<Rule, number>>> = {
   halfInch: HALF_INCH_MM,
-  firstJoint: JOINT_MM,
   twoFingers: TWO_FINGERS_MM,
 };
 
@@ -28,7 +27,8 @@ export function ruleWaterG(plan: CompletePlan, rule: Rule, solution: Solution, b
   if (rule === 'usual') return (plan.usualPourMl ?? 0) * waterPerMl;
   const ratio = RATIO[rule];
   if (ratio !== undefined) return (ratio * plan.grainG * waterPerMl) / plan.grain.densityGPerMl;
-  const level = LEVEL_MM[rule];
+  // A finger is this cook's own; two of them are laid flat and are as thick as anybody's.
+  const level = rule === 'firstJoint' ? plan.fingerMm : LEVEL_MM[rule];
   if (level === undefined) return 0;
   // A finger is laid on the grain with everything in: what the base brings stands there already.
   return Math.max(0, liquidAtLevel(plan, level, solution.bedW) - broughtG) * waterPerMl;

@@ -27,7 +27,7 @@ const TOAST_DRIES_W: Readonly<Record<Toast, number>> = {
 
 /** A grain as it was washed, soaked, drained and toasted, and the method it is cooked by. */
 export interface Prepared extends Washing {
-  readonly soakWater: 'thrown' | 'reused';
+  readonly soakWater: 'thrown' | 'reused' | 'reusedAfter';
   readonly drain: Drain;
   readonly sieveMin: number;
   readonly toast: Toast;

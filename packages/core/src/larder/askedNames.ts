@@ -88,6 +88,7 @@ export const ASKED: Readonly<Record<string, AskedName>> = {
   meat: asked('goatLeg beefRound lambShoulder'),
   seafood: asked('prawns squid mussels'),
   vegetable: asked('mixedVegFrozen carrot greenBeans'),
+  'mixed veg': asked('mixedVegFrozen carrot greenBeans'),
   'mixed vegetable': asked('mixedVegFrozen carrot greenBeans'),
   nut: asked('cashew almond peanut'),
   'dried fruit': asked('raisins apricotsDried'),

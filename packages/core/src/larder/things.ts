@@ -9,7 +9,7 @@ const EACH_AFTER = [
   /^(.+?)\s+(\S+(?:\s+\S+)?)\s+(?:of\s+)?each$/iu,
 ];
 const BETWEEN = /\s*,\s+|\s+(?:and|&|plus)\s+/iu;
-const SEPARATED = /(\s*,\s+(?:and\s+)?|\s+(?:and|&|plus|\+)\s+)/iu;
+const SEPARATED = /(\s*,\s+(?:and\s+)?|\s+(?:and|&|plus|\+)\s+|\s+in\s+(?=\d|[½¼¾⅓⅔]))/iu;
 
 /** What stands in brackets is no list: its separators are put out of sight meanwhile. */
 const SEPARATORS = /,| and | & | plus /giu;

@@ -20,8 +20,11 @@ export const WASHES = ['unwashed', 'rinsed', 'untilClear'] as const;
 export type Wash = (typeof WASHES)[number];
 export const DRAINS = ['shaken', 'sieve'] as const;
 export type Drain = (typeof DRAINS)[number];
-/** Reused soak water is part of the pour. */
-export const SOAK_WATERS = ['thrown', 'reused'] as const;
+/**
+ * Reused soak water is part of the pour: measured before the grain went into it, it brings what that has drunk since; measured
+ * once the grain is out, it is water like any other.
+ */
+export const SOAK_WATERS = ['thrown', 'reused', 'reusedAfter'] as const;
 export type SoakWater = (typeof SOAK_WATERS)[number];
 
 /**

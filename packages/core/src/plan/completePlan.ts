@@ -140,6 +140,7 @@ function choicesOf(c: Checker, input: Partial<PlanInput>) {
     leanMl: read('leanMl'),
     sauceLeftG: read('sauceLeftG'),
     altitudeM: read('altitudeM'),
+    fingerMm: read('fingerMm'),
     roomC: read('roomC'),
     texture: read('texture'),
   };

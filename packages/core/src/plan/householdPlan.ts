@@ -5,7 +5,10 @@ import type { OwnIngredient } from '../larder/own.js';
 import type { PlanInput } from './planInput.js';
 
 /** A dish is a plan without a pot. */
-export type DishSpec = Omit<PlanInput, 'vessel' | 'hob' | 'altitudeM' | 'roomC' | 'cupMl' | 'amylose'>;
+export type DishSpec = Omit<
+  PlanInput,
+  'vessel' | 'hob' | 'altitudeM' | 'roomC' | 'cupMl' | 'amylose' | 'fingerMm'
+>;
 
 /** What a household has that a plan is made with, each thing as it is kept. */
 export interface HouseholdThings {
@@ -24,7 +27,7 @@ export interface HouseholdThings {
     readonly label: string;
     readonly figures: Omit<OwnIngredient, 'id' | 'name'>;
   }[];
-  readonly place: { readonly altitudeM: number; readonly roomC: number };
+  readonly place: { readonly altitudeM: number; readonly roomC: number; readonly fingerMm?: number | null };
 }
 
 /**
@@ -40,7 +43,9 @@ export function householdPlan(spec: DishSpec, things: HouseholdThings): PlanInpu
   return {
     ...spec,
     ...equipmentOf(things),
-    ...things.place,
+    altitudeM: things.place.altitudeM,
+    roomC: things.place.roomC,
+    ...(things.place.fingerMm == null ? {} : { fingerMm: things.place.fingerMm }),
     ...(things.bag?.amylose == null ? {} : { amylose: things.bag.amylose }),
     ...(own.length === 0 ? {} : { own }),
     ...(things.cup ? { cupMl: things.cup.ml } : {}),

@@ -129,3 +129,27 @@ describe('what the cook usually pours', () => {
     expect(made.ok ? [] : made.error).toMatchObject([{ field: 'usualPour', code: 'missing' }]);
   });
 });
+
+describe('a finger of one\u2019s own', () => {
+  it('is what \u201cto the first joint\u201d pours by, and a longer one pours more', () => {
+    const joint = (fingerMm?: number): number =>
+      ask({ ...POT, ...(fingerMm === undefined ? {} : { fingerMm }) }).rules.find(
+        (r) => r.rule === 'firstJoint',
+      )!.ml;
+    expect(joint(25)).toBe(joint());
+    // A millimetre over a 24 cm floor is 45.2 ml: geometry.
+    expect(joint(30) - joint(25)).toBeCloseTo(5 * 45.24, 0);
+    const refused = answer({ ...POT, fingerMm: 300 });
+    expect(refused.ok ? [] : refused.error).toMatchObject([{ field: 'fingerMm', code: 'outOfRange' }]);
+  });
+});
+
+describe('soak water that is poured', () => {
+  it('brings what the grain has drunk only where it was measured before', () => {
+    const soaked = { ...POT, wash: 'rinsed', soakMin: 30 } as const;
+    const pour = (soakWater: PlanInput['soakWater']): number =>
+      ask({ ...soaked, ...(soakWater ? { soakWater } : {}) }).pour.waterG;
+    expect(pour('reusedAfter')).toBe(pour('thrown'));
+    expect(pour('reused')).toBeGreaterThan(pour('reusedAfter') + 20);
+  });
+});

@@ -195,6 +195,7 @@ export const PLAN = shape('Plan', {
   vessel: { kind: 'one', of: VESSEL, about: 'The pot' },
   hob: { kind: 'one', of: HOB, about: 'The burner', ...optional },
   altitudeM: number(RANGES.altitudeM, 'Altitude'),
+  fingerMm: number(RANGES.fingerMm, "First joint of this cook's finger"),
   roomC: number(RANGES.roomC, 'Room temperature'),
   texture: choice(TEXTURES, 'Texture: 1 firm, 2 one grain apart, 3 tender, 4 soft, 5 very soft'),
   crust: flag('A crust is wanted at the base'),

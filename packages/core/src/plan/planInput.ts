@@ -136,6 +136,8 @@ export interface PlanInput {
   readonly vessel: VesselInput;
   readonly hob?: HobInput;
   readonly altitudeM?: number;
+  /** First joint of this cook's finger, mm: what "to the first joint" pours by. */
+  readonly fingerMm?: number;
   readonly roomC?: number;
   readonly texture?: Texture;
   /** True when a crust is wanted at the base. */
@@ -192,6 +194,7 @@ export interface CompletePlan {
   readonly vessel: VesselSpec;
   readonly hob: HobSpec;
   readonly altitudeM: number;
+  readonly fingerMm: number;
   readonly roomC: number;
   readonly texture: Texture;
   readonly crust: boolean;
@@ -218,6 +221,7 @@ export const PLAN_DEFAULTS = {
   leanMl: 0,
   sauceLeftG: 0,
   altitudeM: 0,
+  fingerMm: 25,
   roomC: 20,
   texture: 2,
   crust: false,

@@ -9,6 +9,7 @@ export interface Range {
 export const RANGES = {
   amountG: { least: 0, most: 100_000, unit: 'g' },
   grainG: { least: 10, most: 5000, unit: 'g' },
+  fingerMm: { least: 5, most: 60, unit: 'mm' },
   /** One standard deviation of an amount that was not measured, as a share. */
   spread: { least: 0, most: 1, unit: '' },
   ingredientG: { least: 0.001, most: 10_000, unit: 'g' },

@@ -5,7 +5,7 @@ import { readStep } from './readStep.js';
 
 /** "A cup each of turnip, swede and peas": a list with commas that is one clause. */
 const EACH = /(?:\b(?:an?|half|one|two|three)|\d[\d/.]*|[½¼¾])\s+\S+\s+each(?:\s+of)?\s+[^;.:]+/iu;
-const COMMA = /\s*,\s+|\s+–\s+/u;
+const COMMA = /\s*,\s+|\s+–\s+|\s+(?=then\s)/u;
 
 /** Pieces of a telling, each a thing or a step. */
 export function clausesOf(line: string): string[] {

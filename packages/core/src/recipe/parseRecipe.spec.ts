@@ -32,7 +32,7 @@ const TOLD: readonly (readonly [number, object, object | undefined, Partial<Reci
     2,
     { id: 'redRice', amount: { ml: 420 } },
     { ml: 600 },
-    { method: 'pressureCooker', soakMin: 420, timing: { whistles: 5 } },
+    { method: 'pressureCooker', soakMin: 420, soakWater: 'reusedAfter', timing: { whistles: 5 } },
     ['tomato', 'garlic', 'leek', 'turnip', 'swede', 'peas'],
   ],
   [
@@ -191,5 +191,43 @@ describe('a text that is no ordinary recipe', () => {
       }),
       { numRuns: 200 },
     );
+  });
+});
+
+describe('steps under a list', () => {
+  const r = parseRecipe(
+    `Red pot for 6
+4 cups parboiled rice
+6 large tomatoes
+2 onions
+1/2 cup oil
+2 cups chicken stock
+Salt to taste
+
+1. Blend the tomatoes and one onion.
+2. Fry the sliced onion in the oil until golden, then the blend 20 minutes until the oil separates.
+3. Add the stock and rice, cover with foil, low heat, 30 minutes. Turn off and leave 10 minutes.`,
+    CUP,
+  );
+
+  it('speak of what stands in it, and put nothing in twice', () => {
+    expect(idsOf(r)).toEqual(['parboiledLong', 'tomato', 'onion', 'oil', 'stockChicken', 'saltFine']);
+    expect(r).toMatchObject({ title: 'Red pot', portions: 6 });
+    expect(r.timing).toMatchObject({ coveredMin: 30, coveredHeat: 'low', seal: 'foil', restMin: 10 });
+  });
+
+  it('may bring what is measured there and not in the list', () => {
+    const more = parseRecipe(
+      '2 cups basmati\n1 onion\n3 cups water\nStir in 50 g butter at the end. Fork.',
+      CUP,
+    );
+    expect(idsOf(more)).toContain('butter');
+  });
+});
+
+describe('a telling in one breath', () => {
+  it('has its name before its colon or in its first sentence', () => {
+    expect(parseRecipe('Coconut rice: 2 cups jasmine, 1 can coconut milk', CUP).title).toBe('Coconut rice');
+    expect(parseRecipe('Rinse. 2 cups jasmine', CUP).title).toBeUndefined();
   });
 });

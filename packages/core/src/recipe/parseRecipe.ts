@@ -46,6 +46,8 @@ export interface Recipe {
   readonly soakMin?: number;
   readonly wash?: Wash;
   readonly drain?: 'sieve';
+  /** Where the soak water is poured: measured before the grain went into it, or after. */
+  readonly soakWater?: 'reused' | 'reusedAfter';
   readonly toast?: Toast;
   readonly crust?: true;
   /** Parts of liquid to one of grain, by the cook's own rule. */
@@ -63,7 +65,15 @@ export interface Recipe {
 /** A line of a list is short, and says one amount at its beginning. */
 const LONGEST_LIST_LINE = 90;
 
+/** A bullet, a heading mark, a number of a list. */
+const NUMBERED = /^(?:\d+[.)]\s+|[*#\s]+)+/u;
+/** How a step begins that is no name. */
+const ORDERS =
+  /^(?:rinse|wash|soak|heat|boil|cook|fry|add|put|take|bring|toast|in an?|pour|mix|stir|melt|warm|start|first|preheat|place|combine|blend|grind|chop|peel|serve|cover|leave|turn|let|once|when|reduce|remove|garnish|season|return|lower|pressure cook)\b/iu;
+
 function isListLine(line: string, options: LineOptions): boolean {
+  const bare = line.replace(NUMBERED, '');
+  if (bare !== line.trimStart() && ORDERS.test(bare)) return false;
   const isProse = /[.;]\s+\S/u.test(line.replace(/\b(?:c|tbsp|tsp|oz|lb|approx|\d{1,2})\./giu, ' '));
   if (line.length > LONGEST_LIST_LINE || isProse) return false;
   if (saidNumber(line.trim().replace(/^[-•*\s]+/u, ''), options))
@@ -79,6 +89,8 @@ const isFat = ({ id }: ParsedLine): boolean => ingredientById(id ?? '')?.behaves
 const isNew = (line: ParsedLine, before: readonly ParsedLine[]): boolean =>
   line.amount !== undefined || !before.some((l) => l.id === line.id || (l.isGrain && line.isGrain));
 
+/** So many lines with things are a list. */
+const IS_A_LIST = 3;
 /** Acts a clause tells with the thing it names: "bay leaves out". */
 const ALL_OF_IT: ReadonlySet<Act> = new Set<Act>(['spicesOut', 'turnOut', 'marinate', 'steep', 'fork']);
 
@@ -89,10 +101,13 @@ class Telling {
   readonly says: Said[] = [];
   #act: Act | undefined;
   #measure: OwnMeasure | undefined;
+  /** Lines of a list so far. */
+  #listed = 0;
 
   constructor(readonly options: LineOptions) {}
 
   list(line: string): void {
+    this.#listed += 1;
     this.lines.push(...parseLines(line, this.options).lines.map((l) => ({ ...l, said: line })));
   }
 
@@ -102,7 +117,7 @@ class Telling {
     const clause = tells ? said : inMeasure(said, this.#measure);
     const thing = tells ? undefined : thingIn(clause, this.options);
     const all = thing === undefined ? [] : parseLines(thing, this.options).lines;
-    const found = all.filter((l) => isNew(l, this.lines));
+    const found = all.filter((l) => (this.#listed < IS_A_LIST ? isNew(l, this.lines) : this.#isBesides(l)));
     const spokenOf = this.#act === undefined ? {} : { act: this.#act };
     this.lines.push(...found.map((l) => ({ ...l, said, ...spokenOf })));
     // What is fried after the toasting is a base of its own.
@@ -110,6 +125,12 @@ class Telling {
     const whole = readStep(said, this.#act)?.act;
     if (found.length === 0 || thing === undefined || (whole && ALL_OF_IT.has(whole))) this.#step(said, false);
     else this.#step(clause.slice(clause.indexOf(thing) + thing.length), true);
+  }
+
+  /** Under a list the steps speak of what stands in it: only a measured thing that is not there goes in besides. */
+  #isBesides({ id, choices, amount }: ParsedLine): boolean {
+    const meant = new Set([id, ...choices.slice(0, 2)]);
+    return amount !== undefined && !this.lines.some((l) => meant.has(l.id));
   }
 
   /** A colour, or minutes in the fat, are said of the grain where that was named last, and toasting of nothing else. */
@@ -140,14 +161,12 @@ class Telling {
  * @example parseRecipe('2 cups basmati\nSimmer covered 12 minutes.').timing.coveredMin // 12
  */
 export function parseRecipe(text: string, options: LineOptions = {}): Recipe {
-  const all = text.split(/\r?\n/u).filter((l) => /[\p{L}\d]/u.test(l));
+  const given = text.split(/\r?\n/u).filter((l) => /[\p{L}\d]/u.test(l));
   const telling = new Telling(options);
-  const [first = ''] = all;
-  const title = all.length > 1 && isTitle(first, options) ? first.replace(NUMBERED, '').trim() : undefined;
-  const body = all.slice(title === undefined ? 0 : 1);
+  const { title, forPeople, body } = titled(given, options);
   for (const line of body.slice(0, MOST_LINES)) {
     if (isListLine(line, options)) telling.list(line);
-    else for (const clause of clausesOf(line)) telling.clause(clause);
+    else for (const clause of clausesOf(line.replace(NUMBERED, ''))) telling.clause(clause);
   }
   const { lines, steps, says } = telling;
   return {
@@ -155,18 +174,31 @@ export function parseRecipe(text: string, options: LineOptions = {}): Recipe {
     lines,
     steps,
     ...together(says),
+    ...(forPeople === undefined ? {} : { portions: forPeople }),
     ...besides(lines),
     leftOut: Math.max(0, body.length - MOST_LINES),
   };
 }
 
-/** A bullet, a heading mark, a number of a list. */
-const NUMBERED = /^(?:\d+[.)]\s+|[*#\s]+)+/u;
-/** How a step begins that is no name. */
-const ORDERS =
-  /^(?:rinse|wash|soak|heat|boil|cook|fry|add|put|take|bring|toast|in an?|pour|mix|stir|melt|warm|start|first|preheat|place|combine)\b/iu;
 /** A name is a few words. */
 const MOST_WORDS_OF_TITLE = 8;
+
+/** The name a telling begins with: its first line, or its first sentence, and for how many it is. */
+function titled(
+  given: readonly string[],
+  options: LineOptions,
+): { title?: string; forPeople?: number; body: readonly string[] } {
+  const [first = '', ...rest] = given;
+  const [, people] = FOR_PEOPLE.exec(first) ?? [];
+  const bare = first.replace(FOR_PEOPLE, '');
+  const forPeople = people === undefined ? {} : { forPeople: Number(people) };
+  if (rest.length > 0 && isTitle(bare, options))
+    return { title: bare.replace(NUMBERED, '').trim(), ...forPeople, body: rest };
+  const [whole = '', sentence = ''] = /^([^.:,\d]{3,45})[.:]\s+(?=\S)/u.exec(first) ?? [];
+  if (sentence === '' || !isTitle(sentence, options) || readStep(sentence, undefined)) return { body: given };
+  return { title: sentence.trim(), body: [first.slice(whole.length), ...rest] };
+}
+const FOR_PEOPLE = /\s+(?:for|serves)\s+(\d{1,2})(?:\s+(?:people|persons?))?\s*$/iu;
 
 /** A name: a few words, no amount, no order. */
 function isTitle(line: string, options: LineOptions): boolean {
@@ -196,6 +228,7 @@ function together(says: readonly Said[]): Pick<Recipe, 'timing' | 'order'> & Par
     soakMin: pick('soakMin'),
     wash: says.some((s) => s.wash === 'untilClear') ? 'untilClear' : pick('wash'),
     drain: pick('drain'),
+    soakWater: pick('soakWater'),
     // Grain that is fried dry in its stew is not toasted besides.
     toast: method === 'fryDry' ? undefined : pick('toast'),
     crust: pick('crust'),

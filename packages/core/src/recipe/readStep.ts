@@ -12,6 +12,7 @@ export interface Said {
   readonly soakMin?: number;
   readonly wash?: Wash;
   readonly drain?: 'sieve';
+  readonly soakWater?: 'reused' | 'reusedAfter';
   readonly toast?: Toast;
   readonly method?: Method;
   readonly timing?: Timing;
@@ -30,7 +31,7 @@ export interface Said {
 export const GRAIN =
   /\b(?:rice|grains?|basmati|quinoa|bulgur|wheat|millet|barley|jasmine|freekeh|buckwheat|parboiled)\b/iu;
 const FRIES =
-  /\b(?:toast|fry|fried|frying|stir|turn|turned|cook|coat|coated|sizzle|sweat|soften|brown|brow?ned|saut[eé])\w*\b/iu;
+  /\b(?:toast|fry|fried|frying|stir|turn|turned|cook|coat|coated|sizzle|sweat|soften|brown(?!\s+(?:rice|basmati|lentil|sugar|onion))|brow?ned|saut[eé])\w*\b/iu;
 const COLOURS: readonly (readonly [RegExp, Toast])[] = [
   [/golden|biscuit|nutty|light brown|straw/iu, 'golden'],
   [/opaque|white|chalky/iu, 'opaque'],
@@ -119,6 +120,11 @@ const RULES: readonly Rule[] = [
     /\brounds\b|lets go of the (?:pot|bottom)|takes? up all the stew|unsticks/iu,
     () => ({ act: 'fryDry', method: 'fryDry' }),
   ],
+  [
+    /measured (?:once|after|when)\b.*\b(?:out|drained)/iu,
+    () => ({ act: 'drain', soakWater: 'reusedAfter' as const }),
+  ],
+  [/\bsoak(?:ing)? water\b(?!.*thrown)/iu, () => ({ act: 'drain', soakWater: 'reused' as const })],
   [/^dripping$/iu, () => ({ act: 'drain' })],
   [
     /left in water|in water since|\bsoak/iu,
@@ -142,7 +148,7 @@ const RULES: readonly Rule[] = [
     () => ({ act: 'turnOut' }),
   ],
   [/\bfork|fluff/iu, () => ({ act: 'fork' })],
-  [/\btaste\b/iu, () => ({ act: 'taste' })],
+  [/(?<!to )\btaste\b/iu, () => ({ act: 'taste' })],
   [
     /(?:take|fish|pick)\s+(?:the\s+)?.*(?:spices|leaves|bay|stick).*\bout\b|(?:leaves|spices) out\b/iu,
     () => ({ act: 'spicesOut' }),
@@ -159,7 +165,7 @@ const RULES: readonly Rule[] = [
         : { act: 'boilDown', method: 'boilDown' },
   ],
   [
-    /^(?:and\s+|let (?:it )?)?(?:rest|stand|sit)\b|\b(?:to rest|let .{0,20}(?:rest|stand|sit)|rest(?:ed)? (?:for )?\d|off the heat|off the fire|switched off|turn off)\b|^\s*off\b/iu,
+    /^(?:and\s+|let (?:it )?)?(?:rest|stand|sit)\b|\b(?:to rest|let .{0,20}(?:rest|stand|sit)|rest(?:ed)? (?:for )?\d|leave (?:it )?(?:for )?\d+|off (?:the )?heat|off the fire|switched off|turn off)\b|^\s*off\b/iu,
     (_t, min) => ({ act: 'rest', timing: some<Timing>({ restMin: min }) }),
   ],
   [

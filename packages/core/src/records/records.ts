@@ -29,6 +29,8 @@ export interface HouseholdRecord {
   readonly name: string;
   readonly altitudeM: number;
   readonly roomC: number;
+  /** First joint of this cook's finger, mm; an ordinary one without. */
+  readonly fingerMm?: number | null;
   readonly texture: Texture;
   readonly served: Served;
   /** True when amounts are shown in g and ml first. */

@@ -1,4 +1,4 @@
-import { RANGES, type Served, type Texture } from '@hammock/core';
+import { PLAN_DEFAULTS, RANGES, type Served, type Texture } from '@hammock/core';
 import { useState } from 'react';
 import { useKitchen } from '../../stores/kitchen.js';
 import { SERVED, TEXTURE } from '../../words/words.js';
@@ -11,11 +11,17 @@ import { useUnits } from '../../stores/units.js';
 export function HouseholdForm() {
   const household = useKitchen((s) => s.household);
   const setHousehold = useKitchen((s) => s.setHousehold);
-  const [typed, setTyped] = useState<{ name?: string; altitudeM?: number; roomC?: number }>({});
+  const [typed, setTyped] = useState<{
+    name?: string;
+    altitudeM?: number;
+    roomC?: number;
+    fingerMm?: number;
+  }>({});
   const problems = problemsOf({
     label: typed.name ?? household.name,
     altitudeM: typed.altitudeM ?? 0,
     roomC: typed.roomC ?? 0,
+    fingerMm: typed.fingerMm ?? PLAN_DEFAULTS.fingerMm,
   });
   const put = (change: typeof typed): void => {
     const next = { ...typed, ...change };
@@ -49,6 +55,13 @@ export function HouseholdForm() {
           value={household.roomC}
           onChange={(roomC) => put({ roomC })}
           problem={problems['roomC']}
+        />
+        <NumberField
+          label="First joint of your finger"
+          unit={RANGES.fingerMm.unit}
+          value={household.fingerMm ?? PLAN_DEFAULTS.fingerMm}
+          onChange={(fingerMm) => put({ fingerMm })}
+          problem={problems['fingerMm']}
         />
         <ChoiceInput
           label="Grain is wanted"

@@ -7,6 +7,7 @@ const FIELD_RANGES: Readonly<Record<string, Range>> = {
   ml: { least: 0.5, most: 5000, unit: 'ml' },
   stepMl: { least: 1, most: 1000, unit: 'ml' },
   altitudeM: RANGES.altitudeM,
+  fingerMm: RANGES.fingerMm,
   roomC: RANGES.roomC,
 };
 

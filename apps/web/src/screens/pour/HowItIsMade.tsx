@@ -18,7 +18,10 @@ const TEMPERATURES = [
 const HOT_C = 95;
 const SIEVES = [5, 10, 20, 40];
 const SHAKEN = { value: 'shaken', label: 'shaken dry' };
-const REUSED = { value: 'reused', label: 'in its soak water', hint: 'measure the pour first, soak in it' };
+const REUSED = [
+  { value: 'reused', label: 'in its soak water', hint: 'measured before the soak' },
+  { value: 'reusedAfter', label: 'in its soak water again', hint: 'measured once the grain is out' },
+];
 const SOAK_C = { cold: 8, cool: 22, warm: 45 } as const;
 const SOAK_WATERS = [
   { value: 'cold', label: 'cold', hint: 'from the fridge, 8 °C' },
@@ -128,15 +131,21 @@ function Draining({ drain, sieveMin = PLAN_DEFAULTS.sieveMin, soakWater }: HowPr
   return (
     <Pick
       label="Draining"
-      value={soakWater === 'reused' ? 'reused' : inSieve ? sieveMin.toString() : 'shaken'}
-      options={[SHAKEN, ...sieves, REUSED]}
+      value={
+        soakWater === 'reused' || soakWater === 'reusedAfter'
+          ? soakWater
+          : inSieve
+            ? sieveMin.toString()
+            : 'shaken'
+      }
+      options={[SHAKEN, ...sieves, ...REUSED]}
       onChange={setDrain}
     />
   );
 }
 
 function setDrain(value: string): void {
-  if (value === 'reused') set({ soakWater: 'reused', drain: 'shaken' });
+  if (value === 'reused' || value === 'reusedAfter') set({ soakWater: value, drain: 'shaken' });
   else if (value === 'shaken') set({ soakWater: 'thrown', drain: 'shaken' });
   else set({ soakWater: 'thrown', drain: 'sieve', sieveMin: Number(value) });
 }

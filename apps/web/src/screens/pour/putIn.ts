@@ -95,6 +95,7 @@ export function withTold(
       soakMin: told.soakMin,
       wash: told.wash,
       drain: told.drain,
+      soakWater: told.soakWater,
       toast: told.toast,
       crust: told.crust,
       pourWith: pours[0]?.id,

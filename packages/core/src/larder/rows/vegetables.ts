@@ -135,7 +135,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   }),
   row('mixedVegFrozen', 'Mixed vegetables, frozen', 82, 0.5, 0.6, 'frozenVegetable', 'srLegacy', {
     salt: 0.12,
-    also: 'frozen mixed vegetables, frozen vegetables, mixed veg, frozen peas and carrots, mixed vegetables frozen',
+    also: 'frozen mixed vegetables, frozen vegetables, frozen peas and carrots, mixed vegetables frozen',
   }),
   row('sweetcorn', 'Sweetcorn', 76, 1.2, 0.65, 'hardVegetable', 'srLegacy', {
     salt: 0.04,
