@@ -149,16 +149,24 @@ try {
   await choose(other, 'Done otherwise', 'medium heat');
   await new Promise((later) => setTimeout(later, 2000));
   await keep(other, 'what-if', true);
-  const list = await page('/', LAPTOP);
-  await press(list, 'type or paste a list');
-  await list.waitForSelector('textarea');
-  await list.type(
+  const told = await page('/', { width: 1280, height: 1000 });
+  await press(told, 'New dish');
+  await told.waitForSelector('textarea');
+  await told.type(
     'textarea',
-    '3 medium onions, sliced\n1 8-oz can tomato sauce\n400 g raw prawns\n1/3 cup yoghrt\na handful of mint',
+    `Lamplighter rice for 4
+2 cups long grain, washed until clear
+a couple of onions, sliced
+half a jar of passata
+1 pepper
+a handful of mint
+3 cups hot stock
+Fry the onions golden, then toast the rice 3 minutes.
+Lid and foil, lowest, 18 minutes. Off the heat 8 more. Fork from the side.`,
   );
-  await list.evaluate(() => document.querySelector('textarea').scrollIntoView({ block: 'center' }));
-  await new Promise((later) => setTimeout(later, 400));
-  await keep(list, 'pasted-list');
+  await told.evaluate(() => document.querySelector('textarea').scrollIntoView({ block: 'start' }));
+  await new Promise((later) => setTimeout(later, 600));
+  await keep(told, 'told');
   const stove = await page('/', PHONE);
   await press(stove, 'Cook this');
   await press(stove, 'Start the clock');

@@ -1,5 +1,5 @@
 import type { Recipe } from '@hammock/core';
-import { HEAT, LID, METHOD } from './words.js';
+import { HEAT, LID, METHOD, STATE } from './words.js';
 
 /** What was taken from the steps of a telling, a few words each. */
 export function toldWords({
@@ -7,6 +7,7 @@ export function toldWords({
   soakMin,
   wash,
   toast,
+  state,
   timing,
   crust,
   ratio,
@@ -17,6 +18,7 @@ export function toldWords({
   const said: (string | false | undefined)[] = [
     method !== undefined && METHOD[method],
     wash === 'untilClear' && 'washed until clear',
+    state !== undefined && `fried: ${STATE[state]}`,
     soakMin !== undefined && `soaked ${min(soakMin)}`,
     toast !== undefined && toast !== 'none' && `toasted ${toast}`,
     openBoilMin !== undefined && `${min(openBoilMin)} open`,

@@ -55,3 +55,12 @@ export function bareNumber(text: string): number | undefined {
   if (word > 0) return word;
   return /^\d{1,2}$/u.test(said) ? Number(said) : undefined;
 }
+
+/** "Off the heat 8 more", "low 25": minutes that are only a number at the end. */
+export function lastNumber(clause: string): number | undefined {
+  const [, said] =
+    /(?:heat|low|lowest|off|rest|covered|lid|more|stand|goes|another)\s+(\d{1,2})(?:\s+more)?\s*$/iu.exec(
+      withFigures(clause),
+    ) ?? [];
+  return said === undefined ? undefined : Number(said);
+}

@@ -225,6 +225,23 @@ Salt to taste
   });
 });
 
+describe('what is said beside the grain', () => {
+  it('is its washing and its soak', () => {
+    expect(parseRecipe('Pot\n2 cups long grain, washed until clear\n3 cups water', CUP).wash).toBe(
+      'untilClear',
+    );
+    expect(parseRecipe('Pot\n2 cups basmati, rinsed, soaked 20 minutes', CUP)).toMatchObject({
+      soakMin: 20,
+      wash: 'rinsed',
+    });
+  });
+
+  it('a number at the end of a step is its minutes', () => {
+    const { timing } = parseRecipe('Pot\n2 cups basmati\nLid, lowest 18. Off the heat 8 more.', CUP);
+    expect(timing).toMatchObject({ coveredMin: 18, restMin: 8 });
+  });
+});
+
 describe('a telling in one breath', () => {
   it('has its name before its colon or in its first sentence', () => {
     expect(parseRecipe('Coconut rice: 2 cups jasmine, 1 can coconut milk', CUP).title).toBe('Coconut rice');

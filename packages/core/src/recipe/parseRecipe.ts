@@ -16,6 +16,7 @@ import { clausesOf, thingIn } from './clauses.js';
 import { minutesIn } from './minutes.js';
 import { inMeasure, ownMeasure, type OwnMeasure } from './ownMeasure.js';
 import { GRAIN, readStep, type Said } from './readStep.js';
+import { NUMBERED, ORDERS, titled } from './title.js';
 
 /** A clause of the telling that is no thing: its words stay, and what was understood of them is computed. */
 export interface Step {
@@ -64,12 +65,6 @@ export interface Recipe {
 
 /** A line of a list is short, and says one amount at its beginning. */
 const LONGEST_LIST_LINE = 90;
-
-/** A bullet, a heading mark, a number of a list. */
-const NUMBERED = /^(?:\d+[.)]\s+|[*#\s]+)+/u;
-/** How a step begins that is no name. */
-const ORDERS =
-  /^(?:rinse|wash|soak|heat|boil|cook|fry|add|put|take|bring|toast|in an?|pour|mix|stir|melt|warm|start|first|preheat|place|combine|blend|grind|chop|peel|serve|cover|leave|turn|let|once|when|reduce|remove|garnish|season|return|lower|pressure cook)\b/iu;
 
 function isListLine(line: string, options: LineOptions): boolean {
   const bare = line.replace(NUMBERED, '');
@@ -180,38 +175,6 @@ export function parseRecipe(text: string, options: LineOptions = {}): Recipe {
   };
 }
 
-/** A name is a few words. */
-const MOST_WORDS_OF_TITLE = 8;
-
-/** The name a telling begins with: its first line, or its first sentence, and for how many it is. */
-function titled(
-  given: readonly string[],
-  options: LineOptions,
-): { title?: string; forPeople?: number; body: readonly string[] } {
-  const [first = '', ...rest] = given;
-  const [, people] = FOR_PEOPLE.exec(first) ?? [];
-  const bare = first.replace(FOR_PEOPLE, '');
-  const forPeople = people === undefined ? {} : { forPeople: Number(people) };
-  if (rest.length > 0 && isTitle(bare, options))
-    return { title: bare.replace(NUMBERED, '').trim(), ...forPeople, body: rest };
-  const [whole = '', sentence = ''] = /^([^.:,\d]{3,45})[.:]\s+(?=\S)/u.exec(first) ?? [];
-  if (sentence === '' || !isTitle(sentence, options) || readStep(sentence, undefined)) return { body: given };
-  return { title: sentence.trim(), body: [first.slice(whole.length), ...rest] };
-}
-const FOR_PEOPLE = /\s+(?:for|serves)\s+(\d{1,2})(?:\s+(?:people|persons?))?\s*$/iu;
-
-/** A name: a few words, no amount, no order. */
-function isTitle(line: string, options: LineOptions): boolean {
-  const bare = line.replace(NUMBERED, '').trim();
-  if (
-    bare.split(/\s+/u).length > MOST_WORDS_OF_TITLE ||
-    saidNumber(bare, options) ||
-    /[.;:]\s*\S|\d/u.test(bare)
-  )
-    return false;
-  return !ORDERS.test(bare) && parseLine(bare, options).status !== 'words';
-}
-
 /** What all the clauses say together: of one thing said twice, the first. */
 function together(says: readonly Said[]): Pick<Recipe, 'timing' | 'order'> & Partial<Recipe> {
   const pick = <K extends keyof Said>(key: K): Said[K] | undefined =>
@@ -242,8 +205,14 @@ function together(says: readonly Said[]): Pick<Recipe, 'timing' | 'order'> & Par
   return { ...said, timing, order: [...new Set(dry)] };
 }
 
+/** What the lines themselves say: for how many, and how the grain is washed and soaked. */
 function besides(lines: readonly ParsedLine[]): Partial<Recipe> {
   const portions = lines.find((l) => l.portions !== undefined)?.portions;
-  const soak = lines.find((l) => l.soak)?.soak;
-  return { ...(portions === undefined ? {} : { portions }), ...(soak ? { soakMin: soak.minutes } : {}) };
+  const grain = lines.find((l) => l.isGrain);
+  const wash = grain && readStep(grain.note, undefined)?.wash;
+  return {
+    ...(portions === undefined ? {} : { portions }),
+    ...(wash === undefined ? {} : { wash }),
+    ...(grain?.soak ? { soakMin: grain.soak.minutes } : {}),
+  };
 }

@@ -3,7 +3,7 @@ import type { Method, Toast, Wash } from '../method/methods.js';
 import type { Act } from '../method/stage.js';
 import type { Timing } from '../method/timing.js';
 import { saidNumber } from '../larder/saidNumber.js';
-import { bareNumber, minutesIn, withFigures } from './minutes.js';
+import { bareNumber, lastNumber, minutesIn, withFigures } from './minutes.js';
 
 /** What one clause of a telling says of how the pot is made. */
 export interface Said {
@@ -226,7 +226,7 @@ const numberAfter = (text: string): number | undefined => {
  * @returns undefined where nothing in it can be computed: it stays as words
  */
 export function readStep(clause: string, before: Act | undefined): Said | undefined {
-  const minutes = minutesIn(clause);
+  const minutes = minutesIn(clause) ?? lastNumber(clause);
   for (const [words, read] of RULES) {
     const said = words.test(clause) ? read(clause, minutes) : undefined;
     if (said) return said;

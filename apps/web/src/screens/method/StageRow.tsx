@@ -103,7 +103,7 @@ export function StageRow(props: StageRowProps) {
         {/* One stop of the Tab key for all of them: the arrows go among them. */}
         <Toolbar.Root
           aria-label={`What else can be done with ${name}`}
-          className="ml-auto flex flex-wrap gap-x-1"
+          className="-ml-14 flex flex-wrap gap-x-1 sm:ml-auto"
         >
           <Tool words="↑" label={`${name} earlier`} onClick={() => props.onMove(-1)} />
           <Tool words="↓" label={`${name} later`} onClick={() => props.onMove(1)} />

@@ -1,4 +1,6 @@
 import { useDraft } from '../../stores/draft.js';
+import { newDish } from '../../stores/newDish.js';
+import { Button } from '../../ui/Button.js';
 
 /** The name of a dish that is not kept yet: its own from the first tap. */
 export function DishName({ label }: { readonly label: string }) {
@@ -15,5 +17,14 @@ export function DishName({ label }: { readonly label: string }) {
       />
       <span className="text-[0.8em] text-faint"> or </span>
     </>
+  );
+}
+
+/** Another pot, from nothing; this one is set aside. */
+export function NewDish() {
+  return (
+    <Button weight="plain" className="ml-6 align-middle text-[1.05rem]" onClick={newDish}>
+      New dish
+    </Button>
   );
 }

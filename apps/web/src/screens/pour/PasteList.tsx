@@ -69,7 +69,8 @@ export function PasteList({ onDone, opened }: PasteListProps) {
         A line for each thing, or the whole recipe, as you would tell it
         <textarea
           autoFocus={opened}
-          className="mt-1 block min-h-32 w-full border-2 border-line bg-raised p-2"
+          className="mt-1 mb-3 block max-h-96 min-h-32 w-full border-2 border-line bg-raised p-2"
+          style={{ fieldSizing: 'content' }}
           value={text}
           maxLength={60_000}
           placeholder={EXAMPLE}
@@ -84,7 +85,8 @@ export function PasteList({ onDone, opened }: PasteListProps) {
       )}
       {recipe.title !== undefined && (
         <p className="m-0">
-          Called <strong>{recipe.title}</strong>.
+          Called <strong>{recipe.title}</strong>
+          {recipe.portions === undefined ? '' : `, for ${recipe.portions.toString()}`}.
         </p>
       )}
       <ul className="m-0 list-none p-0" aria-label="As understood">

@@ -6,8 +6,6 @@ import { useKitchen } from '../../stores/kitchen.js';
 import { oddsKey } from '../../stores/odds.js';
 import { usePlan, type PlanView } from '../../stores/usePlan.js';
 import { focusWhenThere } from '../../ui/focusWhenThere.js';
-import { Button } from '../../ui/Button.js';
-import { newDish } from '../../stores/newDish.js';
 import { Fence } from '../../ui/Fence.js';
 import { late } from '../../ui/late.js';
 import { useWide } from '../../ui/useWide.js';
@@ -59,11 +57,6 @@ export function PourScreen() {
         <div className="grid gap-x-12 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
           <div>
             <Sentence plan={plan} />
-            {draft.spec.grainId !== '' && (
-              <Button weight="plain" onClick={newDish}>
-                New dish
-              </Button>
-            )}
             <SetAside />
             {answer && <FitToGrain draft={draft} grainG={answer.grainG * answer.pots} />}
           </div>

@@ -14,7 +14,7 @@ import { VESSEL_KIND } from '../../words/words.js';
 import type { PlanView } from '../../stores/usePlan.js';
 import { starchText } from '../../words/amyloseWords.js';
 import { litres, typedNumber, whole } from '../../words/numbers.js';
-import { DishName } from './DishName.js';
+import { DishName, NewDish } from './DishName.js';
 import { isWidth, usualMl, vesselOfWidth } from '../../stores/potOfWidth.js';
 
 const MOST_PEOPLE = 16;
@@ -119,6 +119,7 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
           />
         </>
       )}
+      {draft.spec.grainId !== '' && <NewDish />}
       {pots > 1 && (
         <>
           , shared among{' '}

@@ -127,7 +127,10 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
         )}
       </section>
       {stage.id === pourId ? (
-        <Poured cook={cook} keepMl={keepMl} />
+        <>
+          <Poured cook={cook} keepMl={keepMl} />
+          {(stage.note ?? '') !== '' && <p className="m-0 text-[1.3rem]">{stage.note}</p>}
+        </>
       ) : (
         <p className="m-0 text-[1.3rem]">{whatIn(stage, cook.input, pourId)}</p>
       )}
