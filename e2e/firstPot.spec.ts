@@ -39,6 +39,8 @@ describe('the first pot', () => {
     await tapStage(page, 'Start the clock');
     await tapStage(page, 'Done. Next: pour and boil');
     await retype(page, 'What was really poured', '2 cups');
+    await sees(page, 'less than advised');
+    await sees(page, 'more, hot, before the lid goes on');
     await tapStage(page, 'Done. Next: simmer');
     await press(page, '5 more min');
     await sees(page, '20 min');

@@ -57,7 +57,7 @@ async function settle(page: Page): Promise<void> {
 const wordsAt = (page: Page): Promise<string> =>
   page.$$eval('[data-testid=stage] input', (fields) =>
     fields
-      .map((f) => (f).value)
+      .map((f) => f.value)
       .join(' ')
       .toLowerCase(),
   );

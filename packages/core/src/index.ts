@@ -215,6 +215,7 @@ export {
 export { type BeforeStage } from './acts/beforeLiquid.js';
 export { type Colour } from './acts/colour.js';
 export { soakIn, withSoak } from './method/soakStage.js';
+export { pouredOtherwise, type PouredOtherwise, type PourMend } from './odds/pouredOtherwise.js';
 export { missingAct, type MissingAct } from './odds/missing.js';
 export { cookLooked } from './odds/cookLooked.js';
 export { mendingOf, TASTES_TO, type Mending } from './odds/looked.js';

@@ -1,4 +1,4 @@
-import type { Course, MissingAct, Odds, PlanInput } from '@hammock/core';
+import type { Course, MissingAct, Odds, PlanInput, PouredOtherwise } from '@hammock/core';
 
 /** What a worker can be asked. Plans travel as they are asked about; rows of samples as plain numbers. */
 export type Job =
@@ -16,7 +16,13 @@ export type Job =
       readonly seed: number;
       readonly rows: Float64Array;
     }
-  | { readonly kind: 'course'; readonly input: PlanInput; readonly pourMl: number | undefined };
+  | { readonly kind: 'course'; readonly input: PlanInput; readonly pourMl: number | undefined }
+  | {
+      readonly kind: 'poured';
+      readonly input: PlanInput;
+      readonly pouredMl: number;
+      readonly keepByMl: number;
+    };
 
 /** What comes back for each, or undefined when the plan cannot be cooked. */
 export interface Done {
@@ -24,6 +30,7 @@ export interface Done {
   readonly odds: Odds | undefined;
   readonly course: Course | undefined;
   readonly missing: MissingAct | undefined;
+  readonly poured: PouredOtherwise | undefined;
 }
 
 export interface Asked {

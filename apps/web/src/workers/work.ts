@@ -4,6 +4,7 @@ import {
   frameOf,
   missingAct,
   oddsFrom,
+  pouredOtherwise,
   sampleRows,
   type Frame,
   type PlanInput,
@@ -28,6 +29,7 @@ export function work(job: Job): Done[keyof Done] {
     const course = courseFor(job.input, job.pourMl);
     return course.ok ? course.value : undefined;
   }
+  if (job.kind === 'poured') return pouredOtherwise(job.input, job.pouredMl, job.keepByMl);
   const at = frame(job.input);
   if (!at) return undefined;
   if (job.kind === 'rows') return sampleRows(at, job.seed, job.from, job.count);

@@ -3,6 +3,7 @@ import { ASKED, type AskedName } from './askedNames.js';
 import type { Ingredient } from './composition.js';
 import { GRAINS, type Grain } from './grains.js';
 import { INGREDIENTS } from './ingredients.js';
+import { CUTS, OF_GRAIN, SHAPES, withoutFillers } from './fillers.js';
 import { keyOf, wordsOf } from './words.js';
 
 export type Row = Ingredient | Grain;
@@ -11,32 +12,6 @@ interface Name {
   readonly words: readonly string[];
   readonly row: Row;
 }
-
-const setOf = (text: string): ReadonlySet<string> => new Set(text.split(' '));
-/** Words that say nothing about which ingredient it is: what was done to it, its size, how good it is. */
-const FILLERS = setOf(
-  'of the a an and my your our fresh freshly large medium small big extra ripe chopped sliced diced minced grated peeled crushed finely roughly thinly thickly coarsely cut into pieces piece cubed cleaned deveined washed rinsed drained whole raw dried dry boneless skinless about heaped level good each plus more to taste optional hot cold warm room temperature unsalted plain halved quartered deseeded trimmed ground handful pinch some little splash drizzle few knob dash size sized quality organic shredded torn picked julienned mashed whisked beaten melted juiced pressed bruised slit seeded pitted stoned shelled podded skinned blended boiled roasted toasted fried steamed thawed defrosted soaked charred baby bone boned in on with skin generous fistful tender firm long thick thin fat nice old new season seasonal spicy mild ordinary regular usual kind type very just only soft crisp yellow back straight away lightly well squeezed pure natural best shop bought homemade home made leftover needed required garnish serve serving topping powdered powder crumbled separated strained tied knotted snipped broken left over enough prepared cooking glug dollop scoop sprinkle uncooked unwashed dissolved diluted mixed squeeze',
-);
-/** Shapes and units that come with the name of a thing, and are no part of it. */
-const SHAPES = setOf(
-  'ring floret wedge strip half cube chunk tip leaf stalk stick sprig bunch head bulb clove inch thumb strand thread slice rasher spear ear cob pod nest fillet matchstick round disc coin portion measure quarter bit link berry star blade segment end top cm batch dice',
-);
-
-/** Words by which a line speaks of grain. */
-const OF_GRAIN = setOf('rice grain millet wheat barley');
-/** Of grain these say which. */
-const SAYS_WHICH_GRAIN = setOf('long medium broken ground');
-
-/** What is left without the words that say nothing. */
-const withoutFillers = (words: readonly string[]): readonly string[] => {
-  const isGrain = words.some((w) => OF_GRAIN.has(w));
-  return words.filter((w) => !FILLERS.has(w) || (isGrain && SAYS_WHICH_GRAIN.has(w)));
-};
-
-/** Of those, what is no more than a cut. */
-const CUTS = setOf(
-  'ring floret wedge strip half cube slice round disc matchstick quarter dice tip segment fillet end top',
-);
 
 export interface Found {
   readonly row: Row | undefined;
@@ -59,6 +34,20 @@ const BESIDES = /\s(?:in|with|on|for|from|until|without|such|like|or|per|at|to|i
 /** The row of the larder that words mean, how sure that is, and what else it could be. */
 export function findRow(text: string, own: readonly Ingredient[], by: MeasuredBy = {}): Found {
   const names = namesWith(own);
+  // A line is read several times over while it is taken apart.
+  const key = `${by.spoon === true ? 's' : ''}${by.tin === true ? 't' : ''}|${text}`;
+  const before = names.found.get(key);
+  if (before) return before;
+  const made = lookUp(text, names, by);
+  if (names.found.size >= MOST_KEPT) names.found.clear();
+  names.found.set(key, made);
+  return made;
+}
+
+/** Readings kept; a paste has some hundreds of pieces. */
+const MOST_KEPT = 4000;
+
+function lookUp(text: string, names: Names, by: MeasuredBy): Found {
   const said = wordsOf(text);
   const first = named(said, names, by) ?? named(wordsOf(text.split(BESIDES)[0] ?? ''), names, by);
   if (first) return first;
@@ -167,6 +156,8 @@ interface Names {
   /** Names all of whose words were said. */
   readonly heldBy: (said: readonly string[]) => readonly Name[];
   readonly sharing: (words: readonly string[]) => readonly Name[];
+  /** What was looked up before. */
+  readonly found: Map<string, Found>;
 }
 
 function namesOf(rows: readonly Row[], before: readonly Row[]): Names {
@@ -194,6 +185,7 @@ function namesOf(rows: readonly Row[], before: readonly Row[]): Names {
     isOwn: (key) => ownKeys.has(key),
     heldBy: (said) => sharing(said).filter((n) => n.words.every((w) => said.includes(w))),
     sharing,
+    found: new Map(),
   };
 }
 

@@ -1,6 +1,11 @@
-import type { Answer, Measure, Rule } from '@hammock/core';
+import { PLAN_DEFAULTS, type Answer, type Measure, type Rule } from '@hammock/core';
 import { memo } from 'react';
 import { useDraft } from '../../stores/draft.js';
+import { useKitchen } from '../../stores/kitchen.js';
+import { rowOf } from '../../stores/ownLarder.js';
+import { cupOf } from '../../stores/planInput.js';
+import { AmountField } from '../../ui/AmountField.js';
+import { readMl } from '../../words/readMl.js';
 import { showPour } from '../../words/amounts.js';
 import { RULE } from '../../words/words.js';
 import { textureWords } from '../../words/textureWords.js';
@@ -11,6 +16,16 @@ const hold = (holdTo: Rule | undefined): void => {
   if (holdTo === undefined) setSpec({}, ['holdTo']);
   else setSpec({ holdTo });
 };
+
+/** An amount that can be read is what the cook usually pours; an empty one takes it back. */
+function sayUsual(text: string): void {
+  const { draft, setSpec } = useDraft.getState();
+  if (text.trim() === '')
+    return setSpec({}, draft?.spec.holdTo === 'usual' ? ['usualPour', 'holdTo'] : ['usualPour']);
+  const cupMl = cupOf(useKitchen.getState(), draft?.cupId)?.ml ?? PLAN_DEFAULTS.cupMl;
+  const ml = readMl(text, cupMl, rowOf(draft?.spec.pourWith ?? 'water')?.densityGPerMl ?? 1);
+  if (ml !== undefined && ml > 0) setSpec({ usualPour: { ml } });
+}
 
 /** What other rules would pour in this pot, and what would come of it. */
 export const OtherRules = memo(function OtherRules({
@@ -24,6 +39,7 @@ export const OtherRules = memo(function OtherRules({
 }) {
   const metric = useMetric();
   const held = answer.held?.rule;
+  const usual = answer.rules.find((r) => r.rule === 'usual');
   return (
     <section className="hung" aria-labelledby="rules">
       <h2 id="rules" className="m-0 text-[1.35rem] font-bold">
@@ -74,6 +90,16 @@ export const OtherRules = memo(function OtherRules({
           ))}
         </tbody>
       </table>
+      <p className="mt-1 mb-0 flex flex-wrap items-baseline gap-x-3">
+        <span>Your own rule, in all</span>
+        <AmountField
+          label="What you usually pour"
+          placeholder="3 cups"
+          shown={usual === undefined ? '' : showPour(usual.ml, measures, metric).main}
+          problem={undefined}
+          onChange={({ text = '' }) => sayUsual(text)}
+        />
+      </p>
       {answer.rules.some(({ texture }) => texture > wanted + 1) && (
         <p className="mt-1 mb-0 text-faint">
           As if the grain drank all of it. Where a rule pours much more, some stays free among the grain: the

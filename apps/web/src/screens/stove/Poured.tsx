@@ -1,9 +1,11 @@
-import { type Answer, type Pour } from '@hammock/core';
+import { type Answer, type Pour, type PouredOtherwise } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { useState } from 'react';
 import { useCooks } from '../../stores/cooks.js';
 import { rowOf, spokenName } from '../../stores/ownLarder.js';
 import { AmountField } from '../../ui/AmountField.js';
+import { pouredWords } from '../../words/pouredWords.js';
+import { usePoured } from './usePoured.js';
 import { readMl } from '../../words/readMl.js';
 import { showPour } from '../../words/amounts.js';
 import { showSalt } from '../../words/saltAmounts.js';
@@ -12,6 +14,7 @@ import { useMeasures, useMetric } from '../../stores/units.js';
 /** The number again where it is needed, and what was really poured when it was something else. */
 export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly keepMl: number }) {
   const setPoured = useCooks((s) => s.setPoured);
+  const other = usePoured(cook, keepMl);
   const metric = useMetric();
   const [wrong, setWrong] = useState(false);
   const measures = useMeasures(cook.cupId);
@@ -69,6 +72,27 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
           onLeave={() => setWrong(false)}
         />
       </p>
+      {other && <Otherwise other={other} amount={(ml) => showPour(ml, measures, metric).main} />}
     </div>
+  );
+}
+
+/** What was poured instead, what comes of it, and what to do about it first. */
+function Otherwise({
+  other,
+  amount,
+}: {
+  readonly other: PouredOtherwise;
+  readonly amount: (ml: number) => string;
+}) {
+  const { says, act } = pouredWords(other, amount);
+  return (
+    <p
+      role="status"
+      className="m-0 mt-2 border-l-4 border-ember pl-3 text-[1.15rem]"
+      data-testid="poured-otherwise"
+    >
+      {says} {act !== undefined && <strong>{act}</strong>}
+    </p>
   );
 }

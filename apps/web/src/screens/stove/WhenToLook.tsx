@@ -2,12 +2,15 @@ import type { Stage } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { showPour } from '../../words/amounts.js';
 import { mendWords, SEEN } from '../../words/potWords.js';
+import { usePoured } from './usePoured.js';
 import { useStoveOdds } from './useStoveOdds.js';
 import { useMeasures, useMetric } from '../../stores/units.js';
 
 /** When a look under the lid tells most, what should be seen there, and what to do when it is not. */
 export function WhenToLook({ cook, stage }: { readonly cook: CookRecord; readonly stage: Stage }) {
-  const { looks } = useStoveOdds(cook);
+  const { looks: advised, keepMl } = useStoveOdds(cook);
+  // A pot that was poured otherwise shows other things, and at other times.
+  const looks = usePoured(cook, keepMl)?.looks ?? advised;
   const measures = useMeasures(cook.cupId);
   const metric = useMetric();
   const [first, last] = looks;
