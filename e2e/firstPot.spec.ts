@@ -38,9 +38,12 @@ describe('the first pot', () => {
     await sees(page, 'Drain');
     await tapStage(page, 'Start the clock');
     await tapStage(page, 'Done. Next: pour and boil');
-    await retype(page, 'What was really poured', '2 cups');
+    // What was poured is heard: less than advised is short by so much, and what was advised is nothing to speak of.
+    await retype(page, 'What was really poured', '1 cup');
     await sees(page, 'less than advised');
     await sees(page, 'more, hot, before the lid goes on');
+    await retype(page, 'What was really poured', '2 cups');
+    await page.waitForFunction(() => document.querySelector('[data-testid=poured-otherwise]') === null);
     await tapStage(page, 'Done. Next: simmer');
     await press(page, '5 more min');
     await sees(page, '20 min');
