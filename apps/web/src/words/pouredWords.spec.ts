@@ -3,7 +3,8 @@ import type { PouredOtherwise, PourMend } from '@hammock/core';
 import { pouredWords } from './pouredWords.js';
 
 const words = (byMl: number, texture: number, mend: PourMend) => {
-  const other: PouredOtherwise = { byMl, texture, mended: 2, mend, looks: [] };
+  const wet = mend.kind === 'boilOpen' && texture < 2.5;
+  const other: PouredOtherwise = { byMl, texture, mended: 2, wet, mend, looks: [] };
   return pouredWords(other, (ml) => `${Math.round(ml).toString()} ml`);
 };
 
@@ -17,6 +18,7 @@ describe('what was poured otherwise', () => {
       'Pour 200 ml more',
     ],
     [150, 3.4, { kind: 'boilOpen', minutes: 6 }, '150 ml more than advised', 'Boil it open 6 min longer'],
+    [285, 2.1, { kind: 'boilOpen', minutes: 9 }, 'left alone some of it stays liquid', 'Boil it open 9 min'],
     [80, 2.9, { kind: 'steamOff', minutes: 4 }, '80 ml more', 'without its lid for 4 min'],
     [900, 6, { kind: 'tooWet' }, '900 ml more', 'Ladle some of the liquid out'],
     [-40, 1.8, { kind: 'none' }, 'still comes out', undefined],

@@ -3,13 +3,15 @@ import { textureWords } from './textureWords.js';
 
 /** What comes of another pour than the advised one, and the first thing to do; `amount` words ml. */
 export function pouredWords(
-  { byMl, texture, mend }: PouredOtherwise,
+  { byMl, texture, wet, mend }: PouredOtherwise,
   amount: (ml: number) => string,
 ): { readonly says: string; readonly act: string | undefined } {
   const by = `${amount(Math.abs(byMl))} ${byMl < 0 ? 'less' : 'more'} than advised`;
   if (mend.kind === 'none')
     return { says: `${by}: it still comes out ${textureWords(texture)}.`, act: undefined };
-  const says = `${by}: left alone it comes out ${textureWords(texture)}.`;
+  const says = wet
+    ? `${by}: left alone some of it stays liquid.`
+    : `${by}: left alone it comes out ${textureWords(texture)}.`;
   switch (mend.kind) {
     case 'pourMore':
       return { says, act: `Pour ${amount(mend.ml)} more, hot, before the lid goes on.` };

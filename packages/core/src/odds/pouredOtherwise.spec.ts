@@ -32,6 +32,15 @@ describe('a pour that was another', () => {
     expect(Math.abs(more.mended - 2)).toBeLessThanOrEqual(0.5);
   });
 
+  it('is no good pot for being fluffy where liquid is left among it', () => {
+    const millet = { ...PILAF, grainId: 'millet', grain: { g: 250 }, timing: { coveredMin: 12 } };
+    const asked = answer(millet);
+    if (!asked.ok) throw new Error('a plan');
+    const { wet, mend } = pouredOtherwise(millet, asked.value.pour.ml * 1.5, 100)!;
+    expect(wet).toBe(true);
+    expect(mend.kind).not.toBe('none');
+  });
+
   it('is looked into where this pot, and not the advised one, shows something', () => {
     const [dry, wet] = [poured(0.7), poured(1.4)];
     expect(dry.looks.map((l) => l.expect)).not.toEqual(wet.looks.map((l) => l.expect));

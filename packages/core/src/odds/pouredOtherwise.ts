@@ -24,6 +24,8 @@ export interface PouredOtherwise {
   /** Place on the five-step scale as it was poured, and with the mend. */
   readonly texture: number;
   readonly mended: number;
+  /** True where liquid is left over in the pot when it is served, if it is left alone. */
+  readonly wet: boolean;
   readonly mend: PourMend;
   /** When to look into this pot, and what is to be seen there. */
   readonly looks: readonly Look[];
@@ -56,44 +58,51 @@ export function pouredOtherwise(
   const plan = made.value;
   const perMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
   const [poured, advised] = [pouredMl * perMl, pouredWaterG(plan)];
-  const texture = comesOut(plan, poured);
-  const mend = mendOf(plan, { poured, advised, texture, perMl });
+  const { texture, wet } = comesOut(plan, poured);
+  const mend = mendOf(plan, { poured, advised, texture, wet, perMl });
   return deepFreeze({
     byMl: (poured - advised) / perMl,
     texture,
+    wet,
     mended: mended(plan, poured, mend, perMl),
     mend,
     looks: looksFor(plan, poured, keepByMl),
   });
 }
 
-const comesOut = (plan: CompletePlan, waterG: number): number => judge(cookPot(plan, waterG)).texture;
+function comesOut(plan: CompletePlan, waterG: number): { readonly texture: number; readonly wet: boolean } {
+  const { texture, flags } = judge(cookPot(plan, waterG));
+  return { texture, wet: flags.wetPot };
+}
 
 interface Poured {
   readonly poured: number;
   readonly advised: number;
   readonly texture: number;
+  readonly wet: boolean;
   readonly perMl: number;
 }
 
-function mendOf(plan: CompletePlan, { poured, advised, texture, perMl }: Poured): PourMend {
+function mendOf(plan: CompletePlan, { poured, advised, texture, wet, perMl }: Poured): PourMend {
   const off = texture - plan.texture;
-  if (Math.abs(off) <= AS_WANTED) return { kind: 'none' };
-  if (off < 0) {
+  if (Math.abs(off) <= AS_WANTED && !wet) return { kind: 'none' };
+  if (off < -AS_WANTED && !wet) {
     const ml = JUG_ML * Math.round((advised - poured) / perMl / JUG_ML);
     return ml > 0 ? { kind: 'pourMore', ml } : { kind: 'none' };
   }
   const kind = coverIndex(plan.stages) < 0 ? 'steamOff' : 'boilOpen';
-  for (let minutes = 1; minutes <= LONGEST_MIN; minutes += 1)
-    if (comesOut(opened(plan, kind, minutes), poured) - plan.texture <= MENDED) return { kind, minutes };
+  for (let minutes = 1; minutes <= LONGEST_MIN; minutes += 1) {
+    const then = comesOut(opened(plan, kind, minutes), poured);
+    if (then.texture - plan.texture <= MENDED && !then.wet) return { kind, minutes };
+  }
   return { kind: 'tooWet' };
 }
 
 function mended(plan: CompletePlan, poured: number, mend: PourMend, perMl: number): number {
-  if (mend.kind === 'pourMore') return comesOut(plan, poured + mend.ml * perMl);
+  if (mend.kind === 'pourMore') return comesOut(plan, poured + mend.ml * perMl).texture;
   return mend.kind === 'boilOpen' || mend.kind === 'steamOff'
-    ? comesOut(opened(plan, mend.kind, mend.minutes), poured)
-    : comesOut(plan, poured);
+    ? comesOut(opened(plan, mend.kind, mend.minutes), poured).texture
+    : comesOut(plan, poured).texture;
 }
 
 /** The first stage that covers a pot which was open with its liquid in; −1 where it is shut from the pour on. */

@@ -109,7 +109,7 @@ const TOLD: readonly (readonly [number, object, object | undefined, Partial<Reci
     13,
     { id: 'millet', amount: { g: 250 } },
     { ml: 650 },
-    { toast: 'golden', timing: { coveredMin: 18, coveredHeat: 'low', restMin: 5 } },
+    { portions: 2, toast: 'golden', timing: { coveredMin: 18, coveredHeat: 'low', restMin: 5 } },
     ['leek', 'butter', 'peasFrozen'],
   ],
   [
@@ -147,7 +147,14 @@ describe('a dish as it is told', () => {
   it.each(DISHES.map((d, i) => [i + 1, d] as const))('%i loses no word', (_n, text) => {
     const r = parseRecipe(text, CUP);
     const kept = new Set(
-      wordsOf([r.title ?? '', ...r.lines.map((l) => l.said), ...r.steps.map((s) => s.text)].join(' ')),
+      wordsOf(
+        [
+          r.title ?? '',
+          r.portions === undefined ? '' : 'for two',
+          ...r.lines.map((l) => l.said),
+          ...r.steps.map((s) => s.text),
+        ].join(' '),
+      ),
     );
     expect(wordsOf(text).filter((w) => !kept.has(w))).toEqual([]);
   });
