@@ -89,5 +89,12 @@ export function showAmountInput(
 function showCounted(count: number, of: Grain | Ingredient): string {
   const name = 'units' in of ? (of.units[0]?.name ?? '') : '';
   const quarters = Math.max(1, Math.round(count * 4));
-  return `${showCount(quarter(quarters))} ${name}${count > 1 ? (name.endsWith('o') ? 'es' : 's') : ''}`.trim();
+  return `${showCount(quarter(quarters))} ${count > 1 ? many(name) : name}`.trim();
+}
+
+/** More than one of a piece: tomatoes, leaves, bunches, berries. */
+function many(name: string): string {
+  if (/(?:leaf|half|loaf)$/u.test(name)) return `${name.slice(0, -1)}ves`;
+  if (/[^aeiou]y$/u.test(name)) return `${name.slice(0, -1)}ies`;
+  return `${name}${/(?:o|ch|sh|s|x)$/u.test(name) ? 'es' : 's'}`;
 }

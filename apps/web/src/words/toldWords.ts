@@ -7,7 +7,7 @@ export function toldWords({
   soakMin,
   wash,
   toast,
-  state,
+  states,
   timing,
   crust,
   ratio,
@@ -18,7 +18,7 @@ export function toldWords({
   const said: (string | false | undefined)[] = [
     method !== undefined && METHOD[method],
     wash === 'untilClear' && 'washed until clear',
-    state !== undefined && `fried: ${STATE[state]}`,
+    states.length > 0 && `fried: ${states.map((s) => STATE[s]).join(', ')}`,
     soakMin !== undefined && `soaked ${min(soakMin)}`,
     toast !== undefined && toast !== 'none' && `toasted ${toast}`,
     openBoilMin !== undefined && `${min(openBoilMin)} open`,

@@ -55,8 +55,8 @@ export interface Recipe {
   readonly ratio?: number;
   /** True where the cook pours no water at all. */
   readonly baseOnly?: true;
-  /** How far what is fried is cooked, where one word says it of all. */
-  readonly state?: State;
+  /** How far what is fried is cooked, in the order it was said: a colour is the onions', a mush the tomatoes'. */
+  readonly states: readonly State[];
   /** Acts before the liquid, in the cook's own order. */
   readonly order: readonly Act[];
   /** Lines of a very long text that were not read. */
@@ -176,7 +176,7 @@ export function parseRecipe(text: string, options: LineOptions = {}): Recipe {
 }
 
 /** What all the clauses say together: of one thing said twice, the first. */
-function together(says: readonly Said[]): Pick<Recipe, 'timing' | 'order'> & Partial<Recipe> {
+function together(says: readonly Said[]): Pick<Recipe, 'timing' | 'order' | 'states'> & Partial<Recipe> {
   const pick = <K extends keyof Said>(key: K): Said[K] | undefined =>
     says.find((s) => s[key] !== undefined)?.[key];
   const first = says.reduce<Timing>((sum, s) => ({ ...s.timing, ...sum }), {});
@@ -197,12 +197,12 @@ function together(says: readonly Said[]): Pick<Recipe, 'timing' | 'order'> & Par
     crust: pick('crust'),
     ratio: pick('ratio'),
     baseOnly: pick('baseOnly'),
-    state: pick('state'),
   };
   const said = Object.fromEntries(
     Object.entries(found).filter(([, v]) => v !== undefined),
   ) as Partial<Recipe>;
-  return { ...said, timing, order: [...new Set(dry)] };
+  const states = [...new Set(says.flatMap((s) => s.state ?? []))];
+  return { ...said, timing, states, order: [...new Set(dry)] };
 }
 
 /** What the lines themselves say: for how many, and how the grain is washed and soaked. */

@@ -41,7 +41,7 @@ const STATES: readonly (readonly [RegExp, State])[] = [
   [/oil (?:rises|stands|separates|comes|floats)|splits|fat separates/iu, 'oilSeparated'],
   [/mush|pulp|break down|broken down/iu, 'mushy'],
   [/dark brown|deep brown|well browned|caramel/iu, 'brown'],
-  [/golden|\bgold\b/iu, 'golden'],
+  [/golden|\bgold\b|yellow/iu, 'golden'],
   [/translucent|see-through|glassy/iu, 'translucent'],
   [/soft|wilt/iu, 'softened'],
   [/brown/iu, 'browned'],
@@ -52,8 +52,11 @@ const SEALS: readonly (readonly [RegExp, NonNullable<Timing['seal']>])[] = [
   [/\bfoil\b/iu, 'foil'],
 ];
 
-const first = <T>(pairs: readonly (readonly [RegExp, T])[], text: string): T | undefined =>
-  pairs.find(([words]) => words.test(text))?.[1];
+/** What a text says of these, but not what it says it is not: "yellow, not brown". */
+const first = <T>(pairs: readonly (readonly [RegExp, T])[], text: string): T | undefined => {
+  const said = text.replace(/\bnot\s+\w+/giu, '');
+  return pairs.find(([words]) => words.test(said))?.[1];
+};
 
 const byMinutes = (minutes: number | undefined): Toast =>
   minutes === undefined || minutes < 3 ? 'glossy' : minutes < 5 ? 'opaque' : 'golden';
@@ -206,10 +209,11 @@ const RULES: readonly Rule[] = [
         ? { act: 'toast', toast: first(COLOURS, t) ?? byMinutes(min) }
         : { act: 'base', ...some<Said>({ state: first(STATES, t), minutes: min }) },
   ],
+  [/\bpour(?:ed)?\b/iu, () => ({ act: 'boil' })],
   [/\bboil\b|comes? up|bring .*up|roll/iu, () => ({ act: 'boil' })],
   [/\b(?:warm|heat|melt)\w*\b.*\b(?:oil|fat|ghee|butter|lard|dripping)\b/iu, () => ({ act: 'warmFat' })],
   [
-    /golden|biscuit|glass|opaque|translucent/iu,
+    /golden|yellow|biscuit|glass|opaque|translucent/iu,
     (t, min) => ({ act: 'base', ...some<Said>({ state: first(STATES, t), minutes: min }) }),
   ],
 ];

@@ -8,6 +8,7 @@ import {
   type IngredientInput,
   type Recipe,
   type Stage,
+  type State,
 } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
 import type { Draft } from '../../stores/draftOf.js';
@@ -20,14 +21,23 @@ type Line = Recipe['lines'][number];
 /** What is taken from the telling besides its things. */
 type Told = Omit<Recipe, 'lines' | 'leftOut'>;
 
+/** Kinds that are fried as far as a word says. */
+const FRIED: ReadonlySet<string> = new Set(['onion', 'tomato', 'smoothTomato', 'softVegetable']);
+
+/** How far a thing is fried by what was said of the frying: an onion is brown where meat is browned. */
+function friedTo(id: string, states: Recipe['states']): State | undefined {
+  const row = rowOf(id);
+  if (!row || !FRIED.has(row.behaves)) return undefined;
+  const has = statesOf(row);
+  return states
+    .map((s) => (s === 'browned' && row.behaves === 'onion' ? 'brown' : s))
+    .find((s) => has.includes(s));
+}
+
 /** How a line goes into the plan as an ingredient. */
-function inputOf(line: Line, state: Recipe['state']): IngredientInput {
+function inputOf(line: Line, states: Recipe['states']): IngredientInput {
   const ingredientId = line.id ?? '';
-  const row = rowOf(ingredientId);
-  // One colour said of the frying is that of the onions.
-  const fried =
-    row?.behaves === 'onion' && state !== undefined && statesOf(row).includes(state) ? state : undefined;
-  const how = line.state ?? fried;
+  const how = line.state ?? friedTo(ingredientId, states);
   return {
     ingredientId,
     amount: line.amount ?? { g: 0 },
@@ -80,7 +90,7 @@ export function withTold(
   const pours = ready.filter((l) => l.pours === true);
   const potCm = ready.findLast((l) => l.potCm !== undefined)?.potCm;
   const things = ready.filter((l) => l !== grain && l.pours !== true && l.id !== undefined && !l.isGrain);
-  const list = things.map((l) => inputOf(l, told.state));
+  const list = things.map((l) => inputOf(l, told.states));
   const bag = grain && kitchen.bags.find((b) => b.grainId === grain.id);
   // Another method, or steps of its own, has other stages; one thing more has not.
   const { stages: _old, ...bare } = draft.spec;
@@ -122,7 +132,7 @@ export function withTold(
   };
   const stages = stagesTold(made, told, kitchenNow());
   if (!stages) return made;
-  const joining = things.map((l, i) => joined(list[i] ?? inputOf(l, told.state), l.act, stages));
+  const joining = things.map((l, i) => joined(list[i] ?? inputOf(l, told.states), l.act, stages));
   const ingredients = [...(before.ingredients ?? []), ...joining];
   return { ...made, spec: { ...spec, stages, ingredients } };
 }
