@@ -95,6 +95,7 @@ function showCounted(count: number, of: Grain | Ingredient): string {
 /** More than one of a piece: tomatoes, leaves, bunches, berries. */
 function many(name: string): string {
   if (/(?:leaf|half|loaf)$/u.test(name)) return `${name.slice(0, -1)}ves`;
+  if (name === 'chilli') return 'chillies';
   if (/[^aeiou]y$/u.test(name)) return `${name.slice(0, -1)}ies`;
   return `${name}${/(?:o|ch|sh|s|x)$/u.test(name) ? 'es' : 's'}`;
 }

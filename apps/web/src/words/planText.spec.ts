@@ -32,7 +32,7 @@ describe('a dish on a sheet', () => {
   it('says what goes in, what to pour, and every stage with its heat, lid and end', () => {
     const { sheet, value } = sheetOf(INPUT);
     expect(sheet.heading).toBe('Evening pilaf, for 4');
-    expect(sheet.goesIn.slice(0, 3)).toEqual(['300 g basmati rice', '2 onions onion, golden', '30 g oil']);
+    expect(sheet.goesIn.slice(0, 3)).toEqual(['300 g basmati rice', '2 onions, golden', '30 g oil']);
     expect(sheet.goesIn.at(-1)).toMatch(/ to add$/u);
     // To what a jug shows.
     const [, shown] = /^Pour (\d+) ml \(.*cup.*\) of water\.$/u.exec(sheet.pour) ?? [];
@@ -42,6 +42,28 @@ describe('a dish on a sheet', () => {
       expect(line).toMatch(new RegExp(`^${(i + 1).toString()}\\. .+: .+, .+, .+min\\.$`, 'u')),
     );
     expect(sheetOf(INPUT, 'cups').sheet.pour).toMatch(/cup/u);
+  });
+
+  it('keeps the cook’s words, what joins later and what stays apart', () => {
+    const { value } = sheetOf(INPUT);
+    const stages = value.stages.map((s) => (s.act === 'simmer' ? { ...s, note: 'Nobody lifts it.' } : s));
+    const { sheet } = sheetOf({
+      ...INPUT,
+      stages,
+      ingredients: [
+        { ingredientId: 'tomato', amount: { count: 4 }, note: 'grated' },
+        { ingredientId: 'peasFrozen', amount: { g: 100 }, joins: 'simmer' },
+        { ingredientId: 'cashew', amount: { g: 30 }, apart: true },
+      ],
+    });
+    expect(sheet.goesIn).toEqual(
+      expect.arrayContaining([
+        '4 tomatoes, fresh, grated',
+        '100 g peas, frozen, joins at “Simmer”',
+        '30 g cashew nuts, in a vessel of its own',
+      ]),
+    );
+    expect(sheet.stages.find((l) => l.includes('Simmer'))).toMatch(/min\. Nobody lifts it\.$/u);
   });
 
   it('is plain text with a line for each', () => {

@@ -1,4 +1,4 @@
-import { plannedMin, type Answer, type Measure, type PlanInput } from '@hammock/core';
+import { plannedMin, type Answer, type IngredientInput, type Measure, type PlanInput } from '@hammock/core';
 import { stageName } from './acts.js';
 import { showAmountInput, showPour, type PourFirst } from './amounts.js';
 import { showSalt } from './saltAmounts.js';
@@ -31,12 +31,28 @@ const ends = (stage: Answer['stages'][number]): string => {
   return stage.end.kind === 'flip' ? `until it flips, about ${minutes} min` : `${minutes} min`;
 };
 
+/** An amount of a thing; what is counted by its own name is not named twice: "2 onions", "4 tomatoes, fresh". */
+function named(shown: string, name: string): string {
+  const [first = '', ...rest] = name.split(/(?=,)|\s/u);
+  const counted = shown.split(' ').at(-1) ?? '';
+  const isSame = first.length > 2 && counted.startsWith(first.slice(0, Math.max(3, first.length - 1)));
+  return isSame ? `${shown}${rest.join(' ').replaceAll(' ,', ',')}` : `${shown} ${name}`;
+}
+
+/** How far a thing is cooked, where it joins, or that it stays apart. */
+function whereOf({ state, joins, apart }: IngredientInput, stages: Answer['stages']): string {
+  if (apart === true) return 'in a vessel of its own';
+  const at = joins === undefined ? undefined : stages.find((s) => s.id === joins);
+  if (at) return `joins at “${stageName(at)}”`;
+  return state ? STATE[state] : '';
+}
+
 /** The plan as a sheet for paper or for another kitchen. */
 export function planSheet({ label, input, answer, measures, unit, rowOf }: PlanTextOf): PlanSheet {
   const metric = unit !== 'cups' && unit !== false;
   const amount = (id: string, given: PlanInput['grain']): string => {
     const row = rowOf(id);
-    return row ? `${showAmountInput(given, row, measures, metric)} ${row.name.toLowerCase()}` : id;
+    return row ? named(showAmountInput(given, row, measures, metric), row.name.toLowerCase()) : id;
   };
   const saltId = input.saltWith ?? 'saltFine';
   const salt = showSalt(answer.salt.addWith.g, measures, saltId);
@@ -52,8 +68,8 @@ export function planSheet({ label, input, answer, measures, unit, rowOf }: PlanT
     heading: `${label}, for ${(Math.round((input.portions ?? 4) * 10) / 10).toString()}`,
     goesIn: [
       amount(input.grainId, input.grain),
-      ...(input.ingredients ?? []).map(
-        (i) => amount(i.ingredientId, i.amount) + (i.state ? `, ${STATE[i.state]}` : ''),
+      ...(input.ingredients ?? []).map((i) =>
+        [amount(i.ingredientId, i.amount), i.note, whereOf(i, answer.stages)].filter((w) => w).join(', '),
       ),
       ...(salt ? [`${salt.main} ${rowOf(saltId)?.name.toLowerCase() ?? 'salt'} to add`] : []),
     ],
@@ -62,7 +78,8 @@ export function planSheet({ label, input, answer, measures, unit, rowOf }: PlanT
         ? `Pour ${first ? `${showPour(first.ml, measures, unit).main} of ${rowOf(first.ingredientId)?.name.toLowerCase() ?? 'the first'}, then ` : ''}${main}${other === '' ? '' : ` (${other})`} of ${liquid}${answer.pots > 1 ? ` into each of ${answer.pots.toString()} pots` : ''}.`
         : 'Pour nothing: the base is enough.',
     stages: answer.stages.map(
-      (s, i) => `${(i + 1).toString()}. ${stageName(s)}: ${HEAT[s.heat]}, ${LID[s.lid]}, ${ends(s)}.`,
+      (s, i) =>
+        `${(i + 1).toString()}. ${stageName(s)}: ${HEAT[s.heat]}, ${LID[s.lid]}, ${ends(s)}.${s.note ? ` ${s.note}` : ''}`,
     ),
   };
 }
