@@ -62,8 +62,17 @@ export async function toOdds(page: Page): Promise<void> {
 
 /** Presses the button with these words. */
 export async function press(page: Page, words: string): Promise<void> {
-  await pressOn(await button(page, words));
+  const end = Date.now() + PATIENCE_MS;
+  for (;;) {
+    try {
+      return await pressOn(await button(page, words));
+    } catch (cause) {
+      // A page that loads itself anew under the finger has the button again.
+      if (!(cause instanceof Error) || !GONE.test(cause.message) || Date.now() > end) throw cause;
+    }
+  }
 }
+const GONE = /context was destroyed|detached|Cannot find context|not attached/iu;
 
 /**
  * Presses what was found; where it lies under the rooms of a phone it is scrolled out from there first. What comes late

@@ -469,8 +469,26 @@ describe('the kitchen', () => {
     const { body: named } = await put({ name: 'Them' }, fingered.revision).expect(200);
     expect(named).toMatchObject({ name: 'Them', fingerMm: 28 });
     await put({ fingerMm: 1000 }, named.revision).expect(400);
+    // What is read can be written, also where it says that there is none.
+    const { body: none } = await put({ fingerMm: null }, named.revision).expect(200);
+    expect(none.fingerMm).toBeNull();
+    const { revision: stood, ...read } = none;
+    await http()
+      .put(`/api/household?standsOn=${stood.toString()}`)
+      .send({ ...read, name: 'Us' })
+      .expect(200);
     expect(newer).toBeGreaterThan(revision);
     expect((await http().get('/api/hobs')).body.at(-1)).toMatchObject({ powerW });
+    const bagOf = (amylose: unknown) =>
+      http().put('/api/bags/00000000-0000-4000-8000-00000000ba60').send({
+        grainId: 'basmati',
+        label: 'Of a class',
+        note: '',
+        openedOn: null,
+        amylose,
+      });
+    await bagOf('sticky').expect(400);
+    expect((await bagOf(null).expect(200)).body.amylose).toBeNull();
     await http().put('/api/bags/not-an-id').send({}).expect(400);
   });
 });

@@ -18,6 +18,7 @@ export class BagDto {
   @ChoiceField(AMYLOSE, {
     about: "Class of amylose, where it is not the grain's usual one",
     optional: true,
+    nullable: true,
     example: 'low',
   })
   amylose?: Amylose | null;

@@ -38,7 +38,7 @@ export class HouseholdController {
       const before = await manager.findOneByOrFail(Household, { id: ONLY });
       const { revision, ...fields } = withoutId(before);
       // Who does not speak of the finger leaves it as it is.
-      const wanted = { ...dto, fingerMm: dto.fingerMm ?? before.fingerMm };
+      const wanted = { ...dto, fingerMm: dto.fingerMm === undefined ? before.fingerMm : dto.fingerMm };
       if (sameValue(fields, wanted)) return before;
       if (revision !== standsOn) throw new ClashException(withoutId(before), dto);
       return manager.getRepository(Household).save({ ...wanted, id: ONLY, revision: nextRevision() });

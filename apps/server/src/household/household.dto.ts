@@ -12,7 +12,12 @@ export class HouseholdDto {
   @NumberField(RANGES.roomC, { about: 'Room temperature', example: 20 })
   roomC: number;
 
-  @NumberField(RANGES.fingerMm, { about: "First joint of this cook's finger", optional: true, example: 25 })
+  @NumberField(RANGES.fingerMm, {
+    about: "First joint of this cook's finger",
+    optional: true,
+    nullable: true,
+    example: 25,
+  })
   fingerMm?: number | null;
 
   @ChoiceField([1, 2, 3, 4, 5], { about: 'Texture wanted' })
