@@ -172,6 +172,8 @@ describe('a cook at the keyboard', () => {
       await cook.kept(what);
       marks[what] = cook.keys - Object.values(marks).reduce((a, b) => a + b, 0);
     };
+    // The keys go to the name of the screen once it is there; before that they would be called back.
+    const arrived = () => page.waitForFunction(() => document.activeElement?.tagName === 'H1');
 
     await cook.tabTo('Dish ');
     await cook.key('Enter');
@@ -242,8 +244,7 @@ describe('a cook at the keyboard', () => {
     }
     await done('cooking');
 
-    // The keys go to the name of the screen once it is there; before that they would be called back.
-    await page.waitForFunction(() => document.activeElement?.tagName === 'H1');
+    await arrived();
     await cook.tabTo('hard');
     await cook.key('ArrowRight');
     await page.waitForSelector('[role=radio][aria-checked=true]');
@@ -259,6 +260,7 @@ describe('a cook at the keyboard', () => {
 
     await cook.type('gk');
     await page.waitForFunction(() => location.pathname === '/kitchen');
+    await arrived();
     await cook.tabTo('Add a pot');
     await cook.key('Enter');
     await page.waitForFunction(() => document.activeElement instanceof HTMLInputElement);
@@ -271,6 +273,7 @@ describe('a cook at the keyboard', () => {
 
     await cook.type('gw');
     await sees(page, 'Water test');
+    await arrived();
     for (const [field, weight] of [
       ['It weighs', '1900'],
       ['It weighs now', '1850'],
