@@ -173,7 +173,10 @@ describe('a cook at the keyboard', () => {
       marks[what] = cook.keys - Object.values(marks).reduce((a, b) => a + b, 0);
     };
     // The keys go to the name of the screen once it is there; before that they would be called back.
-    const arrived = () => page.waitForFunction(() => document.activeElement?.tagName === 'H1');
+    const arrived = () =>
+      page
+        .waitForFunction(() => document.activeElement?.tagName === 'H1', { timeout: 5000 })
+        .catch(() => undefined);
 
     await cook.tabTo('Dish ');
     await cook.key('Enter');
@@ -225,6 +228,7 @@ describe('a cook at the keyboard', () => {
     await cook.tabTo('Cook this');
     await cook.key('Enter');
     await sees(page, 'stage 1 of');
+    await arrived();
     await cook.tabTo('Start the clock');
     const shown = (): Promise<string> =>
       page.evaluate(
@@ -251,6 +255,7 @@ describe('a cook at the keyboard', () => {
     await cook.tabTo('Write it down');
     await cook.key('Enter');
     await page.waitForFunction(() => location.pathname === '/notebook');
+    await arrived();
     await done('outcome');
 
     await cook.tabTo('Tomato rice');

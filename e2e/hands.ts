@@ -72,7 +72,7 @@ export async function press(page: Page, words: string): Promise<void> {
     }
   }
 }
-const GONE = /context was destroyed|detached|Cannot find context|not attached/iu;
+const GONE = /context was destroyed|detached|Cannot find context|not attached|not clickable/iu;
 
 /**
  * Presses what was found; where it lies under the rooms of a phone it is scrolled out from there first. What comes late
@@ -82,7 +82,15 @@ const GONE = /context was destroyed|detached|Cannot find context|not attached/iu
  */
 export async function pressOn(found: ElementHandle): Promise<void> {
   const end = Date.now() + PATIENCE_MS;
+  let tries = 0;
   do {
+    if (tries > 0) {
+      const left = await found.evaluate((e) => ({ is: e.isConnected, role: e.role })).catch(() => undefined);
+      // A list's word that has gone became the open list; anything else is drawn anew and found again.
+      if (left && !left.is && (left.role === 'combobox' || left.role === 'option')) return;
+      if (!left?.is) throw new Error('what was to be pressed is detached');
+    }
+    tries += 1;
     await found.evaluate(async (e) => {
       const { dataset } = document.documentElement;
       delete dataset['landed'];
