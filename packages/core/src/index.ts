@@ -39,6 +39,7 @@ export {
   type PacketSizes,
   type ParsedLine,
 } from './larder/parseLine.js';
+export { millilitresOf } from './larder/lineAmount.js';
 export type { Soak } from './larder/saidBesides.js';
 export { parseRecipe, type Recipe, type Step } from './recipe/parseRecipe.js';
 export { GRAINS, type Grain } from './larder/grains.js';
@@ -96,7 +97,6 @@ export {
 export {
   ACTS,
   isHandsOn,
-  isStill,
   isWet,
   plannedMin,
   SIGNS,

@@ -78,11 +78,9 @@ describe('undo', () => {
       () => useDraft.getState().setSpec({ soakMin: 20 }),
       () => useDraft.getState().setSpec({ base: { ladleOutG: 20 } }),
       () => useDraft.getState().setSpec({}, ['soakMin']),
-      () =>
-        useDraft.getState().addIngredients([
-          { ingredientId: 'peas', amount: { g: 1 } },
-          { ingredientId: 'mint', amount: { g: 2 } },
-        ]),
+      () => useDraft.getState().setIngredient(0, { joins: 'simmer' }),
+      () => useDraft.getState().setIngredient(0, { apart: true }, ['joins']),
+      () => useDraft.getState().setSpec({ usualPour: { ml: 600 }, holdTo: 'usual' }),
       () => useDraft.getState().chooseDish(useKitchen.getState().dishes[1]!),
     ];
     for (const edit of edits) {

@@ -119,9 +119,6 @@ export const useDraft = create<DraftStore>()(
         addIngredient: (ingredient) => {
           changeSpec({ ingredients: [...(get().draft?.spec.ingredients ?? []), ingredient] });
         },
-        addIngredients: (list) => {
-          changeSpec({ ingredients: [...(get().draft?.spec.ingredients ?? []), ...list] });
-        },
         fitToGrain: (factor) => {
           withEngine(({ scalePlan }) => {
             const { draft } = get();

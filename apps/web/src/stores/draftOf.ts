@@ -1,5 +1,5 @@
-import { METHOD_VESSEL, type PlanInput } from '@hammock/core';
-import type { DishRecord, DishSpec, PlanRecord } from '@hammock/core/records';
+import { METHOD_VESSEL, type PlanInput, type VesselKind } from '@hammock/core';
+import type { DishRecord, DishSpec, PlanRecord, VesselRecord } from '@hammock/core/records';
 import { useKitchen } from './kitchen.js';
 import { newId } from '../keeping/newId.js';
 
@@ -18,6 +18,12 @@ export interface Draft {
   readonly dishSeen?: DishRecord;
 }
 
+/** The vessel of a kind that a dish goes into before one is chosen: of pots the second, the first is the small one. */
+export const usualVessel = (vessels: readonly VesselRecord[], kind: VesselKind): string | null => {
+  const fitting = vessels.filter((v) => v.kind === kind);
+  return (fitting[kind === 'pot' ? 1 : 0] ?? fitting[0] ?? vessels[0])?.id ?? null;
+};
+
 /** The dish in this household, in the pot and on the ring of the plan before where those fit. */
 export function draftOf(dish: DishRecord, before: Draft | null): Draft {
   const { household, bags, vessels, hobs } = useKitchen.getState();
@@ -30,13 +36,7 @@ export function draftOf(dish: DishRecord, before: Draft | null): Draft {
     label: dish.label,
     spec,
     bagId: bags.find((b) => b.grainId === spec.grainId)?.id ?? null,
-    vesselId: fits(before?.vesselId)
-      ? (before?.vesselId ?? null)
-      : ((
-          vessels.filter((v) => v.kind === kind)[kind === 'pot' ? 1 : 0] ??
-          vessels.find((v) => v.kind === kind) ??
-          vessels[0]
-        )?.id ?? null),
+    vesselId: fits(before?.vesselId) ? (before?.vesselId ?? null) : usualVessel(vessels, kind),
     hobId: before?.hobId ?? hobs[0]?.id ?? null,
     ...(before?.cupId == null ? {} : { cupId: before.cupId }),
     dishSeen: dish,

@@ -31,7 +31,6 @@ export interface DraftStore {
   ) => void;
   readonly addIngredient: (ingredient: IngredientInput) => void;
   /** Puts a whole list in, after what is there already. */
-  readonly addIngredients: (list: readonly IngredientInput[]) => void;
   /** The rest of the dish to fit the grain there is. */
   readonly fitToGrain: (factor: number) => void;
   readonly removeIngredient: (index: number) => void;

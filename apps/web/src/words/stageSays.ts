@@ -1,11 +1,4 @@
-import {
-  isStill,
-  isWet,
-  type IngredientInput,
-  type PlanInput,
-  type Stage,
-  type VesselKind,
-} from '@hammock/core';
+import { statesOf, type IngredientInput, type PlanInput, type Stage, type VesselKind } from '@hammock/core';
 import { rowOf } from '../stores/ownLarder.js';
 import { ACT, stageName } from './acts.js';
 import { HEAT, LID } from './words.js';
@@ -60,15 +53,8 @@ const list = (names: readonly string[]): string =>
 const FRIED = new Set(['softened', 'mushy', 'oilSeparated', 'translucent', 'golden', 'brown', 'browned']);
 const isFried = ({ ingredientId, state, apart, joins }: IngredientInput): boolean => {
   const row = rowOf(ingredientId);
-  if (!row || apart === true || joins !== undefined || row.behaves === 'fat' || row.behaves === 'dry')
-    return false;
-  const usual =
-    row.behaves === 'onion' ||
-    row.behaves === 'tomato' ||
-    row.behaves === 'softVegetable' ||
-    row.behaves === 'mushroom' ||
-    row.behaves === 'meat';
-  return state === undefined ? usual : FRIED.has(state);
+  const how = state ?? (row && statesOf(row)[0]);
+  return apart !== true && joins === undefined && how !== undefined && FRIED.has(how);
 };
 /** More names than this are a recipe read aloud. */
 const MOST_NAMES = 6;
@@ -76,14 +62,11 @@ const MOST_NAMES = 6;
 /** What is to be done in a stage, in the words of what is in it. */
 export function whatIn(
   stage: Stage,
-  { ingredients = [], stages }: Pick<PlanInput, 'ingredients' | 'stages'>,
+  { ingredients = [] }: Pick<PlanInput, 'ingredients'>,
   pourId?: string,
 ): string {
   const said = [plainly(stage, ingredients, pourId)];
-  // What joins where the liquid is in already; before that it is part of the base.
-  const wet =
-    stages === undefined || stages.some((s) => isWet(s.act) && (s.id === stage.id || !isStill(stage.act)));
-  const joining = wet ? named(ingredients.filter((i) => i.joins === stage.id && i.apart !== true)) : [];
+  const joining = named(ingredients.filter((i) => i.joins === stage.id && i.apart !== true));
   if (joining.length > 0) said.unshift(`${capital(list(joining))} now.`);
   if (stage.note !== undefined && stage.note !== '') said.push(stage.note);
   return said.join(' ');

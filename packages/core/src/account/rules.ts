@@ -27,7 +27,6 @@ export function ruleWaterG(plan: CompletePlan, rule: Rule, solution: Solution, b
   if (rule === 'usual') return (plan.usualPourMl ?? 0) * waterPerMl;
   const ratio = RATIO[rule];
   if (ratio !== undefined) return (ratio * plan.grainG * waterPerMl) / plan.grain.densityGPerMl;
-  // A finger is this cook's own; two of them are laid flat and are as thick as anybody's.
   const level = rule === 'firstJoint' ? plan.fingerMm : LEVEL_MM[rule];
   if (level === undefined) return 0;
   // A finger is laid on the grain with everything in: what the base brings stands there already.

@@ -61,31 +61,29 @@ export function amountOf(text: string, inside: string, options: ParseOptions): A
   const more = begun.unit ? undefined : thingAndPart(rest);
   const lead = { ...begun, count: begun.count + (more?.part ?? 0) };
   if (more) rest = `${more.word} ${more.rest}`;
-  let size = begun.unit ? undefined : sizeIn(inside, options);
-  if (!lead.unit && !size) {
-    const inner = readLeading(rest, options);
-    if (inner?.unit) {
-      size = { kind: inner.unit.kind, size: inner.unit.size * inner.count };
-      rest = rest.slice(inner.next);
-    }
-  }
-  const held = CONTAINER.exec(rest);
-  if (held) rest = rest.slice(held[0].length);
-  const container = held?.[1]?.toLowerCase();
-  if (held && !lead.unit && !size) {
-    const inner = readLeading(rest, options);
-    if (inner?.unit) {
-      size = { kind: inner.unit.kind, size: inner.unit.size * inner.count };
-      rest = rest.slice(inner.next).replace(/^of\s+/iu, '');
-    }
-  }
-  return { lead, size, container: lead.unit ? undefined : container, rest: named(withoutVague(rest)) };
+  // What one holds: in brackets, before its vessel, or after it: "1 (400 g) tin", "1 8-oz can", "1 jar of 500 g".
+  let size = begun.unit ? undefined : sizeIn(inside, options)?.size;
+  const takeSize = (): void => {
+    const next = lead.unit || size ? undefined : sizeIn(rest, options);
+    if (!next) return;
+    ({ size } = next);
+    rest = rest.slice(next.next).replace(/^of\s+/iu, '');
+  };
+  takeSize();
+  const [vessel = '', name] = CONTAINER.exec(rest) ?? [];
+  rest = rest.slice(vessel.length);
+  if (name !== undefined) takeSize();
+  const container = lead.unit ? undefined : name?.toLowerCase();
+  return { lead, size, container, rest: named(withoutVague(rest)) };
 }
 
-/** The size of one that stands in brackets: "(400 g)". */
-function sizeIn(inside: string, options: ParseOptions): LeadingAmount['unit'] {
-  const read = readLeading(inside, options);
-  return read?.unit && { kind: read.unit.kind, size: read.unit.size * read.count };
+/** The size a text begins with, and where what follows it begins; undefined where it begins with none. */
+function sizeIn(
+  text: string,
+  options: ParseOptions,
+): { readonly size: NonNullable<LeadingAmount['unit']>; readonly next: number } | undefined {
+  const read = readLeading(text, options);
+  return read?.unit && { size: { kind: read.unit.kind, size: read.unit.size * read.count }, next: read.next };
 }
 
 export type WhyNot = 'noUnit' | 'packetSize' | 'noAmount' | 'vague';
@@ -144,3 +142,13 @@ const rounded = (amount: { g: number } | { ml: number }): LineAmount =>
   'g' in amount ? { g: round(amount.g) } : { ml: round(amount.ml) };
 /** To a hundredth; less than one to four places, for a strand of saffron weighs milligrams. */
 const round = (n: number): number => (n < 1 ? Math.round(n * 10_000) / 10_000 : Math.round(n * 100) / 100);
+
+/**
+ * Volume of an amount of a thing as it is measured in a cup, ml.
+ * @example millilitresOf({ g: 200 }, ingredientById('water')) // 200
+ */
+export function millilitresOf(amount: LineAmount, row: Row): number {
+  if ('ml' in amount) return amount.ml;
+  const g = 'g' in amount ? amount.g : amount.count * (('units' in row ? row.units[0]?.g : undefined) ?? 0);
+  return g / row.densityGPerMl;
+}

@@ -1,7 +1,14 @@
 import { LARGEST_AMOUNT, readLeading, type ParseOptions } from '../measures/parseAmount.js';
 import { RELEASE, type Ingredient, type State } from './composition.js';
 import { findRow, rowById as larderRow, type Found, type Row } from './findRow.js';
-import { amountOf, measured, type Amount, type LineAmount, type PacketSizes } from './lineAmount.js';
+import {
+  amountOf,
+  measured,
+  millilitresOf,
+  type Amount,
+  type LineAmount,
+  type PacketSizes,
+} from './lineAmount.js';
 import { saidNumber } from './saidNumber.js';
 import { isHeading, portionsOf, potOf, SOAKED, soakOf, type Soak } from './saidBesides.js';
 import { thingsOf } from './things.js';
@@ -148,13 +155,7 @@ function saysMore(rest: string, options: LineOptions): boolean {
 }
 
 const isPour = (row: Row, amount: LineAmount, line: string): boolean =>
-  POURED.test(row.id) && mlOf(row, amount) >= LEAST_POUR_ML && !FOR_ELSE.test(line);
-
-function mlOf(row: Row, amount: LineAmount): number {
-  if ('ml' in amount) return amount.ml;
-  const g = 'g' in amount ? amount.g : amount.count * (('units' in row ? row.units[0]?.g : undefined) ?? 0);
-  return g / row.densityGPerMl;
-}
+  POURED.test(row.id) && millilitresOf(amount, row) >= LEAST_POUR_ML && !FOR_ELSE.test(line);
 
 /** A spoonful at most, ml. */
 const SPOON_ML = 60;

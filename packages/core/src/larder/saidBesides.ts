@@ -55,4 +55,4 @@ const HEADINGS =
 
 /** A line that heads a list and is no part of it: "Ingredients", "For the rice:". */
 export const isHeading = (line: string): boolean =>
-  HEADINGS.test(line.trim()) || (/^[^\d]{1,40}:$/u.test(line.trim()) && !/\d/u.test(line));
+  HEADINGS.test(line.trim()) || /^[^\d]{1,40}:$/u.test(line.trim());

@@ -9,22 +9,8 @@ const EACH_AFTER = [
   /^(.+?)\s+(\S+(?:\s+\S+)?)\s+(?:of\s+)?each$/iu,
 ];
 const BETWEEN = /\s*,\s+|\s+(?:and|&|plus)\s+/iu;
-const SEPARATED = /(\s*,\s+(?:and\s+)?|\s+(?:and|&|plus|\+)\s+|\s+in\s+(?=\d|[½¼¾⅓⅔]))/iu;
-
-/** What stands in brackets is no list: its separators are put out of sight meanwhile. */
-const SEPARATORS = /,| and | & | plus /giu;
-const HIDDEN: Readonly<Record<string, string>> = {
-  ',': '\u{e000}',
-  ' and ': ' \u{e001}',
-  ' & ': ' \u{e002}',
-  ' plus ': ' \u{e003}',
-};
-const SHOWN: Readonly<Record<string, string>> = {
-  '\u{e000}': ',',
-  '\u{e001}': 'and ',
-  '\u{e002}': '& ',
-  '\u{e003}': 'plus ',
-};
+/** What parts things; what stands in brackets is no list. */
+const SEPARATED = /(\s*,\s+(?:and\s+)?|\s+(?:and|&|plus|\+)\s+|\s+in\s+(?=\d|[½¼¾⅓⅔]))(?![^(]*\))/iu;
 
 /**
  * The things of one line, each as a line of its own: after a comma or an "and" a new one begins where something known does.
@@ -33,9 +19,7 @@ const SHOWN: Readonly<Record<string, string>> = {
 export function thingsOf(line: string, options: ParseOptions, isThing: (piece: string) => boolean): string[] {
   const each = eachOf(line, options, isThing);
   if (each) return each;
-  const pieces = line
-    .replace(/\([^)]*\)?/gu, (m) => m.replace(SEPARATORS, (s) => HIDDEN[s] ?? s))
-    .split(SEPARATED);
+  const pieces = line.split(SEPARATED);
   const begun: string[] = [pieces[0] ?? ''];
   for (let i = 1; i < pieces.length; i += 2) {
     const [between = '', piece = ''] = [pieces[i], pieces[i + 1]];
@@ -53,7 +37,7 @@ export function thingsOf(line: string, options: ParseOptions, isThing: (piece: s
       begun.push(piece);
     else begun[begun.length - 1] = `${before}${between}${piece}`;
   }
-  return begun.map((piece) => piece.replace(/[\u{e000}-\u{e003}]/gu, (c) => SHOWN[c] ?? c));
+  return begun;
 }
 
 /** A piece of a few words that says no amount. */

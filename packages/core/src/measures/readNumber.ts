@@ -42,10 +42,29 @@ const WORDS: Readonly<Record<string, number>> = {
   ten: 10,
   eleven: 11,
   twelve: 12,
+  thirteen: 13,
+  fourteen: 14,
+  fifteen: 15,
+  sixteen: 16,
+  seventeen: 17,
+  eighteen: 18,
+  nineteen: 19,
+  twenty: 20,
+  'twenty-five': 25,
+  thirty: 30,
+  'thirty-five': 35,
+  forty: 40,
+  'forty-five': 45,
+  fifty: 50,
 };
+/** What a number word counts, however its parts are joined; 1 of none. */
+const countOf = (word: string | undefined): number =>
+  WORDS[(word ?? 'a').toLowerCase().replaceAll(/[\s-]+/gu, '-')] ?? 1;
+/** Parts of a whole as words, and how many of each make one. */
 const PARTS: Readonly<Record<string, number>> = { half: 2, third: 3, quarter: 4 };
 const WORD = String.raw`(${Object.keys(WORDS)
   .sort((a, b) => b.length - a.length)
+  .map((word) => word.replace('-', String.raw`[\s-]`))
   .join('|')})`;
 const PART = String.raw`(half|third|quarter)s?\b`;
 /** "half a", "a quarter of a", "two thirds". */
@@ -70,7 +89,7 @@ const LARGE_UNIT = /^\s*(?:kg|kilo|l\b|lit|cup|c\b|lb|pound|quart|pint)/iu;
 
 /** A part of one, in words: its size. */
 const partOf = (count: string | undefined, part: string): Fraction =>
-  new Fraction(WORDS[(count ?? 'a').toLowerCase()] ?? 1, PARTS[part.toLowerCase()] ?? 2);
+  new Fraction(countOf(count), PARTS[part.toLowerCase()] ?? 2);
 
 /** A number in words at the start of a text, and its length; undefined where there is none. */
 function inWords(rest: string): { value: Fraction; length: number; isPart: boolean } | undefined {
@@ -80,7 +99,7 @@ function inWords(rest: string): { value: Fraction; length: number; isPart: boole
   // "A" by itself is a word that is still being typed.
   if (!whole || (whole[0].length === rest.length && /^an?$/iu.test(whole[1] ?? ''))) return undefined;
   const and = AND_PART.exec(rest.slice(whole[0].length));
-  const value = new Fraction(WORDS[(whole[1] ?? '').toLowerCase()] ?? 1);
+  const value = new Fraction(countOf(whole[1]));
   return and
     ? {
         value: value.add(partOf(and[1], and[2] ?? '')),

@@ -150,6 +150,13 @@ export const isHandsOn = (stage: Stage): boolean =>
 /** What is seen at the surface as the liquid goes down into the grain. */
 const SURFACE: ReadonlySet<Sign> = new Set<Sign>(['levelWithGrain', 'holes', 'absorbed']);
 
+/**
+ * The last stage that is more than a look or a fork: what comes after it finds the pot as it left it.
+ * @example lastOf(stages)?.act // 'rest'
+ */
+export const lastOf = (stages: readonly Stage[]): Stage | undefined =>
+  stages.findLast((s) => !isStill(s.act));
+
 /** True for a stage that ends when its liquid has gone down so far. */
 export const endsAtSurface = (stage: Stage): boolean =>
   stage.end.kind === 'sign' && SURFACE.has(stage.end.sign);

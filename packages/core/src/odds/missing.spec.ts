@@ -23,6 +23,25 @@ describe('the act a plan lacks', () => {
     expect(lacks(rested)?.change.code).not.toBe('rest');
   });
 
+  it('is no second rest for a pot that is forked after its rest, and goes before the fork where there is none', () => {
+    const fork = {
+      id: 'fork',
+      act: 'fork',
+      heat: 'off',
+      lid: 'off',
+      end: { kind: 'minutes', minutes: 1 },
+    } as const;
+    const rested = planOf(PILAF);
+    const forked = { ...rested, stages: [...rested.stages, fork] };
+    expect(lacks(forked)?.change.code).not.toBe('rest');
+    const hurried = { ...rested, stages: [...rested.stages.filter((s) => s.act !== 'rest'), fork] };
+    const { plan } = withChange(hurried, 0, { code: 'rest', minutes: 5 });
+    expect(plan.stages.slice(-2).map((s) => s.act)).toEqual(['rest', 'fork']);
+    const again = withChange(forked, 0, { code: 'rest', minutes: 12 }).plan.stages;
+    expect(again.filter((s) => s.act === 'rest')).toHaveLength(1);
+    expect(new Set(again.map((s) => s.id)).size).toBe(again.length);
+  });
+
   it('is not said of a plan that no single act would mend', () => {
     expect(lacks(planOf(PILAF))).toBeUndefined();
   });

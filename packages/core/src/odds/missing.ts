@@ -1,5 +1,5 @@
 import { heatsItself, type HeatSetting } from '../heat/equipment.js';
-import { plannedMin, type Stage } from '../method/stage.js';
+import { lastOf, plannedMin, type Stage } from '../method/stage.js';
 import type { CompletePlan } from '../plan/planInput.js';
 import { withChange, type Change } from '../pot/changes.js';
 import { deepFreeze } from '../result.js';
@@ -34,7 +34,7 @@ const COOLER: Readonly<Partial<Record<HeatSetting, HeatSetting>>> = {
 /** A rest, a lid, a cloth, the ring turned down, the pot not turned: what this plan does not do yet. */
 function candidates({ stages, vessel }: CompletePlan): readonly Change[] {
   const made: Change[] = [];
-  const last = stages.at(-1);
+  const last = lastOf(stages);
   // Falling pressure is a rest already.
   const rests = last?.act === 'release' ? REST_MIN : last?.act === 'rest' ? plannedMin(last) : 0;
   if (rests < REST_MIN) made.push({ code: 'rest', minutes: REST_MIN });

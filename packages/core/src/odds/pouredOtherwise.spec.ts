@@ -41,6 +41,13 @@ describe('a pour that was another', () => {
     expect(mend.kind).not.toBe('none');
   });
 
+  it('is held against what was advised, also where that is the cook\u2019s own rule', () => {
+    const held = { ...PILAF, usualPour: { ml: advised * 1.2 }, holdTo: 'usual' as const };
+    expect(Math.abs(pouredOtherwise(held, advised * 1.2, 100)!.byMl)).toBeLessThan(1);
+    expect(pouredOtherwise(held, advised, 100)!.byMl).toBeCloseTo(-0.2 * advised, 0);
+    expect(pouredOtherwise(held, advised, 100)!.mend).toEqual({ kind: 'none' });
+  });
+
   it('is looked into where this pot, and not the advised one, shows something', () => {
     const [dry, wet] = [poured(0.7), poured(1.4)];
     expect(dry.looks.map((l) => l.expect)).not.toEqual(wet.looks.map((l) => l.expect));

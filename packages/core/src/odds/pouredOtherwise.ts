@@ -1,5 +1,6 @@
 import { completePlan } from '../plan/completePlan.js';
 import type { CompletePlan, PlanInput } from '../plan/planInput.js';
+import { solvePour } from '../account/solvePour.js';
 import { isWet, type Stage } from '../method/stage.js';
 import { cookPot } from '../pot/cook.js';
 import { pouredWaterG } from '../pot/courseFor.js';
@@ -52,14 +53,15 @@ export function pouredOtherwise(
   pouredMl: number,
   keepByMl: number,
 ): PouredOtherwise | undefined {
-  const { leanMl: _lean, holdTo: _rule, ...asked } = input;
-  const made = completePlan(asked);
+  const made = completePlan(input);
   if (!made.ok) return undefined;
   const plan = made.value;
   const perMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
   const [poured, advised] = [pouredMl * perMl, pouredWaterG(plan)];
+  // What was advised may be a rule the cook holds to; what mends a pot is what the account would have poured.
+  const solvedG = Math.max(0, solvePour(plan).pourWaterG);
   const { texture, wet } = comesOut(plan, poured);
-  const mend = mendOf(plan, { poured, advised, texture, wet, perMl });
+  const mend = mendOf(plan, { poured, solvedG, texture, wet, perMl });
   return deepFreeze({
     byMl: (poured - advised) / perMl,
     texture,
@@ -77,17 +79,17 @@ function comesOut(plan: CompletePlan, waterG: number): { readonly texture: numbe
 
 interface Poured {
   readonly poured: number;
-  readonly advised: number;
+  readonly solvedG: number;
   readonly texture: number;
   readonly wet: boolean;
   readonly perMl: number;
 }
 
-function mendOf(plan: CompletePlan, { poured, advised, texture, wet, perMl }: Poured): PourMend {
+function mendOf(plan: CompletePlan, { poured, solvedG, texture, wet, perMl }: Poured): PourMend {
   const off = texture - plan.texture;
   if (Math.abs(off) <= AS_WANTED && !wet) return { kind: 'none' };
   if (off < -AS_WANTED && !wet) {
-    const ml = JUG_ML * Math.round((advised - poured) / perMl / JUG_ML);
+    const ml = JUG_ML * Math.round((solvedG - poured) / perMl / JUG_ML);
     return ml > 0 ? { kind: 'pourMore', ml } : { kind: 'none' };
   }
   const kind = coverIndex(plan.stages) < 0 ? 'steamOff' : 'boilOpen';

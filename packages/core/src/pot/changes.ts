@@ -2,7 +2,7 @@ import type { CompletePlan } from '../plan/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import type { HeatSetting } from '../heat/equipment.js';
 import { coveredMinutes } from '../method/timing.js';
-import { plannedMin, type Stage } from '../method/stage.js';
+import { lastOf, plannedMin, type Stage } from '../method/stage.js';
 import { cookPot, type Cooked } from './cook.js';
 import { judge, type PotFlags } from './judge.js';
 
@@ -111,6 +111,12 @@ function candidates(code: TroubleCode, plan: CompletePlan, stageId: string | und
   return made.filter((c): c is Change => c !== undefined && c !== false);
 }
 
+/** A rest off the fire under the lid, before its minutes are known. */
+const REST = { act: 'rest', heat: 'off', lid: 'on' } as const;
+/** An id for a rest that no stage has yet. */
+const freshId = (stages: readonly Stage[]): string =>
+  stages.some((s) => s.id === 'rest') ? `rest${(stages.length + 1).toString()}` : 'rest';
+
 /**
  * Stages with one thing done otherwise; undefined when the change is not one of a stage.
  * @example stagesWith({ code: 'heat', stageId: 'simmer', heat: 'veryLow' }, stages).find((s) => s.id === 'simmer').heat // 'veryLow'
@@ -137,9 +143,11 @@ export function stagesWith(change: Change, stages: readonly Stage[]): readonly S
     case 'noTurn':
       return stages.filter((s) => s.id !== change.stageId);
     case 'rest': {
-      const before = stages.at(-1)?.act === 'rest' ? stages.slice(0, -1) : stages;
+      const last = lastOf(stages);
       const end = { kind: 'minutes', minutes: change.minutes } as const;
-      return [...before, { id: 'rest', act: 'rest', heat: 'off', lid: 'on', end }];
+      if (last?.act === 'rest') return stages.map((s) => (s === last ? { ...REST, id: s.id, end } : s));
+      const at = last ? stages.indexOf(last) + 1 : stages.length;
+      return [...stages.slice(0, at), { ...REST, id: freshId(stages), end }, ...stages.slice(at)];
     }
     case 'pour':
     case 'heavyPot':

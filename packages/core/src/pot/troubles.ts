@@ -1,5 +1,5 @@
 import { heightMm, openingM2 } from '../heat/equipment.js';
-import type { Stage } from '../method/stage.js';
+import { lastOf, type Stage } from '../method/stage.js';
 import type { CompletePlan } from '../plan/planInput.js';
 import { changesAgainst, hasFlag, type Change, type TroubleCode } from './changes.js';
 import { BASE_BANDS } from './constants.js';
@@ -122,7 +122,9 @@ export function troublesOf(
   );
   flagged('tooSoft', 'tooMuchPoured', endMin, { moisture: outcome.moisture });
   flagged('wetPot', flags.tooSoft ? 'tooMuchPoured' : 'shortTime', endMin, { leftG: outcome.leftG });
-  flagged('wetTop', end?.act === 'rest' ? 'condensate' : 'noRest', endMin, { gPerM2: outcome.topGPerM2 });
+  flagged('wetTop', lastOf(plan.stages)?.act === 'rest' ? 'condensate' : 'noRest', endMin, {
+    gPerM2: outcome.topGPerM2,
+  });
   flagged('dryTop', 'openTop', endMin, { points: outcome.restedMoisture - (outcome.beds[2]?.moisture ?? 0) });
   const caughtMin = firstOver(s.minutes, s.browning, BASE_BANDS.dark);
   flagged('caught', caughtWhy(cooked, plan, caughtMin), caughtMin, { baseC: Math.max(...s.baseC) });

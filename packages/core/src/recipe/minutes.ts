@@ -1,40 +1,20 @@
 import { saidNumber } from '../larder/saidNumber.js';
 
 const UNIT = /^\s*[-–]?\s*(?:or\s+so\s+)?(minutes?|mins?\.?|min\b|hours?|hrs?\.?|hr\b|h\b|seconds?|secs?)/iu;
-/** Where a number may begin. */
-const NUMBER =
-  /\b(?:\d|half|quarter|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty)\b|[½¼¾⅓⅔]|\d/giu;
-/** Numbers that an ingredient rarely has and a clock often. */
-const TENS: readonly (readonly [RegExp, string])[] = [
-  [/\bthirty[\s-]five\b/giu, '35'],
-  [/\btwenty[\s-]five\b/giu, '25'],
-  [/\bfifteen\b/giu, '15'],
-  [/\bfourteen\b/giu, '14'],
-  [/\bthirteen\b/giu, '13'],
-  [/\beighteen\b/giu, '18'],
-  [/\btwenty\b/giu, '20'],
-  [/\bthirty\b/giu, '30'],
-  [/\bforty\b/giu, '40'],
-  [/\bfifty\b/giu, '50'],
-  [/\ban hour and a half\b/giu, '90 minutes'],
-  [/\ban hour and a quarter\b/giu, '75 minutes'],
-  [/\bquarter of an hour\b/giu, '15 minutes'],
-  [/\bhalf an hour\b/giu, '30 minutes'],
-];
-
-const ONES = 'one two three four five six seven eight nine ten eleven twelve'.split(' ');
-
-/** Number words that a clock has, as figures. */
-export const withFigures = (text: string): string =>
-  TENS.reduce((t, [words, figures]) => t.replace(words, figures), text);
+/** Where a word or a number begins. */
+const BEGINS = /(?<![\p{L}\d])[\p{L}\d½¼¾⅓⅔]/gu;
+/** An hour and a part of one is said in an order of its own. */
+const HOUR_AND = /\ban hour and a (half|quarter)\b/giu;
 
 /**
  * The first length of time a text says, min: "15 minutes", "12 to 14 min", "an hour and a quarter".
  * @returns undefined where it says none
  */
 export function minutesIn(text: string): number | undefined {
-  const line = withFigures(text);
-  for (const { index } of line.matchAll(NUMBER)) {
+  const line = text.replace(HOUR_AND, (_all, part: string) =>
+    part === 'half' ? '90 minutes' : '75 minutes',
+  );
+  for (const { index } of line.matchAll(BEGINS)) {
     const read = saidNumber(line.slice(index), {});
     if (!read) continue;
     const [, unit] = UNIT.exec(line.slice(index + read.next)) ?? [];
@@ -45,22 +25,31 @@ export function minutesIn(text: string): number | undefined {
   return undefined;
 }
 
-/** A number that stands alone where minutes are spoken of: "lid; as low as it goes; 22". */
+/** Longest stretch that is told by a number alone, min: more is an amount. */
+const MOST_BARE_MIN = 99;
+
+/** The whole number that words come to, such as minutes have; undefined where they come to none. */
+function wholeIn(words: string): number | undefined {
+  const read = /^an?$/iu.test(words) ? undefined : saidNumber(`${words} `, {});
+  return read?.rest.trim() === '' && Number.isInteger(read.count) && read.count <= MOST_BARE_MIN
+    ? read.count
+    : undefined;
+}
+
+/** A number that stands alone where minutes are spoken of: "lid; as low as it goes; 22", "so six more". */
 export function bareNumber(text: string): number | undefined {
-  const [, said = ''] =
-    /^\s*(?:(?:so|for|another|about|then|says)\s+)*(\w+)(?:\s+more)?(?:\s+or so)?\s*[.,;]?\s*$/iu.exec(
-      withFigures(text),
+  const [, said] =
+    /^\s*(?:(?:so|for|another|about|then|says)\s+)*([\w-]+?)(?:\s+more)?(?:\s+or so)?\s*[.,;]?\s*$/iu.exec(
+      text,
     ) ?? [];
-  const word = ONES.indexOf(said.toLowerCase()) + 1;
-  if (word > 0) return word;
-  return /^\d{1,2}$/u.test(said) ? Number(said) : undefined;
+  return said === undefined ? undefined : wholeIn(said);
 }
 
 /** "Off the heat 8 more", "low 25": minutes that are only a number at the end. */
 export function lastNumber(clause: string): number | undefined {
   const [, said] =
-    /(?:heat|low|lowest|off|rest|covered|lid|more|stand|goes|another)\s+(\d{1,2})(?:\s+more)?\s*$/iu.exec(
-      withFigures(clause),
+    /(?:heat|low|lowest|off|rest|covered|lid|more|stand|goes|another)\s+([\w-]+?)(?:\s+more)?\s*$/iu.exec(
+      clause,
     ) ?? [];
-  return said === undefined ? undefined : Number(said);
+  return said === undefined ? undefined : wholeIn(said);
 }

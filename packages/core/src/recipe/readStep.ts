@@ -3,7 +3,7 @@ import type { Method, Toast, Wash } from '../method/methods.js';
 import type { Act } from '../method/stage.js';
 import type { Timing } from '../method/timing.js';
 import { saidNumber } from '../larder/saidNumber.js';
-import { bareNumber, lastNumber, minutesIn, withFigures } from './minutes.js';
+import { bareNumber, lastNumber, minutesIn } from './minutes.js';
 
 /** What one clause of a telling says of how the pot is made. */
 export interface Said {
@@ -78,12 +78,8 @@ const RULES: readonly Rule[] = [
   [
     /whistle/iu,
     (t) => {
-      const [, count] =
-        /(\d+|one|two|three|four|five|six)\s+(?:more\s+)?whistle/iu.exec(withFigures(t)) ?? [];
-      const whistles =
-        count === undefined
-          ? undefined
-          : ['one', 'two', 'three', 'four', 'five', 'six'].indexOf(count.toLowerCase()) + 1 || Number(count);
+      const [, count = ''] = /(\w+)\s+(?:more\s+)?whistle/iu.exec(t) ?? [];
+      const whistles = saidNumber(`${count} `, {})?.count;
       return { act: 'pressure', method: 'pressureCooker', timing: some<Timing>({ whistles }) };
     },
   ],
@@ -93,8 +89,7 @@ const RULES: readonly Rule[] = [
       act: 'pressure',
       method: 'multiCooker',
       timing: some<Timing>({
-        pressureMin:
-          min ?? (/pressure\D{0,12}(\d{1,2}|four|five|six)/iu.exec(t) ? numberAfter(t) : undefined),
+        pressureMin: min ?? numberAfter(t),
       }),
     }),
   ],
@@ -192,7 +187,7 @@ const RULES: readonly Rule[] = [
     /oil (?:stands|rises|separates|comes|floats)/iu,
     (t, min) => ({
       act: 'base',
-      ...some<Said>({ state: 'oilSeparated', minutes: min ?? saidNumber(withFigures(t), {})?.count }),
+      ...some<Said>({ state: 'oilSeparated', minutes: min ?? saidNumber(t, {})?.count }),
     }),
   ],
   [
@@ -218,11 +213,8 @@ const RULES: readonly Rule[] = [
   ],
 ];
 
-const numberAfter = (text: string): number | undefined => {
-  const [, said] = /pressure\D{0,12}(\d{1,2}|four|five|six)/iu.exec(text) ?? [];
-  const word = ['four', 'five', 'six'].indexOf(said?.toLowerCase() ?? '');
-  return said === undefined ? undefined : word >= 0 ? word + 4 : Number(said);
-};
+const numberAfter = (text: string): number | undefined =>
+  saidNumber(/pressure\W{0,3}(\w+.*)$/iu.exec(text)?.[1] ?? '', {})?.count;
 
 /**
  * What one clause says; a number alone is the minutes of what was spoken of before it.

@@ -17,19 +17,17 @@ export function titled(
   options: LineOptions,
 ): { title?: string; forPeople?: number; body: readonly string[] } {
   const [first = '', ...rest] = given;
-  const [, people] = FOR_PEOPLE.exec(first) ?? [];
-  const bare = first.replace(FOR_PEOPLE, '');
-  const forPeople =
-    people === undefined ? {} : { forPeople: ONES.indexOf(people.toLowerCase()) + 1 || Number(people) };
+  const [, said = ''] = FOR_PEOPLE.exec(first) ?? [];
+  const people = saidNumber(`${said} `, {})?.count;
+  const bare = people === undefined ? first : first.replace(FOR_PEOPLE, '');
+  const forPeople = people === undefined ? {} : { forPeople: people };
   if (rest.length > 0 && isTitle(bare, options))
     return { title: bare.replace(NUMBERED, '').trim(), ...forPeople, body: rest };
   const [whole = '', sentence = ''] = /^([^.:,\d]{3,45})[.:]\s+(?=\S)/u.exec(first) ?? [];
   if (sentence === '' || !isTitle(sentence, options) || readStep(sentence, undefined)) return { body: given };
   return { title: sentence.trim(), body: [first.slice(whole.length), ...rest] };
 }
-const ONES = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
-const FOR_PEOPLE =
-  /\s+(?:for|serves)\s+(\d{1,2}|one|two|three|four|five|six|seven|eight)(?:\s+(?:people|persons?))?\s*$/iu;
+const FOR_PEOPLE = /\s+(?:for|serves)\s+(\d{1,2}|\p{L}{3,8})(?:\s+(?:people|persons?))?\s*$/iu;
 
 /** A name: a few words, no amount, no order. */
 function isTitle(line: string, options: LineOptions): boolean {

@@ -1,5 +1,5 @@
-import { PLAN_DEFAULTS, type Answer, type Measure, type Rule } from '@hammock/core';
-import { memo } from 'react';
+import { PLAN_DEFAULTS, RANGES, type Answer, type Measure, type Rule } from '@hammock/core';
+import { memo, useState } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { rowOf } from '../../stores/ownLarder.js';
@@ -17,14 +17,41 @@ const hold = (holdTo: Rule | undefined): void => {
   else setSpec({ holdTo });
 };
 
-/** An amount that can be read is what the cook usually pours; an empty one takes it back. */
-function sayUsual(text: string): void {
-  const { draft, setSpec } = useDraft.getState();
-  if (text.trim() === '')
-    return setSpec({}, draft?.spec.holdTo === 'usual' ? ['usualPour', 'holdTo'] : ['usualPour']);
-  const cupMl = cupOf(useKitchen.getState(), draft?.cupId)?.ml ?? PLAN_DEFAULTS.cupMl;
-  const ml = readMl(text, cupMl, rowOf(draft?.spec.pourWith ?? 'water')?.densityGPerMl ?? 1);
-  if (ml !== undefined && ml > 0) setSpec({ usualPour: { ml } });
+/** What the cook usually pours in all: typed, read as it is typed, and taken back when it is emptied. */
+function OwnRule({ ml, measures, metric }: OwnRuleProps) {
+  const [wrong, setWrong] = useState(false);
+  const say = (text: string): void => {
+    const { draft, setSpec } = useDraft.getState();
+    if (text.trim() === '') {
+      setWrong(false);
+      setSpec({}, draft?.spec.holdTo === 'usual' ? ['usualPour', 'holdTo'] : ['usualPour']);
+      return;
+    }
+    const cupMl = cupOf(useKitchen.getState(), draft?.cupId)?.ml ?? PLAN_DEFAULTS.cupMl;
+    const read = readMl(text, cupMl, rowOf(draft?.spec.pourWith ?? 'water')?.densityGPerMl ?? 1);
+    const isPour = read !== undefined && read > 0 && read <= RANGES.ingredientG.most;
+    setWrong(!isPour);
+    if (isPour) setSpec({ usualPour: { ml: read } });
+  };
+  return (
+    <p className="mt-1 mb-0 flex flex-wrap items-baseline gap-x-3">
+      <span>Your own rule, in all</span>
+      <AmountField
+        label="What you usually pour"
+        placeholder="3 cups"
+        shown={ml === undefined ? '' : showPour(ml, measures, metric).main}
+        problem={wrong ? 'An amount, such as 3 cups or 700 ml.' : undefined}
+        onChange={({ text = '' }) => say(text)}
+        onLeave={() => setWrong(false)}
+      />
+    </p>
+  );
+}
+
+interface OwnRuleProps {
+  readonly ml: number | undefined;
+  readonly measures: readonly Measure[];
+  readonly metric: boolean;
 }
 
 /** What other rules would pour in this pot, and what would come of it. */
@@ -90,16 +117,7 @@ export const OtherRules = memo(function OtherRules({
           ))}
         </tbody>
       </table>
-      <p className="mt-1 mb-0 flex flex-wrap items-baseline gap-x-3">
-        <span>Your own rule, in all</span>
-        <AmountField
-          label="What you usually pour"
-          placeholder="3 cups"
-          shown={usual === undefined ? '' : showPour(usual.ml, measures, metric).main}
-          problem={undefined}
-          onChange={({ text = '' }) => sayUsual(text)}
-        />
-      </p>
+      <OwnRule ml={usual && usual.ml * answer.pots} measures={measures} metric={metric} />
       {answer.rules.some(({ texture }) => texture > wanted + 1) && (
         <p className="mt-1 mb-0 text-faint">
           As if the grain drank all of it. Where a rule pours much more, some stays free among the grain: the

@@ -10,6 +10,7 @@ import { cupOf } from '../../stores/planInput.js';
 import { vesselOfWidth } from '../../stores/potOfWidth.js';
 import { useKeptState } from '../../stores/keptState.js';
 import { isReady, PasteLine } from './PasteLine.js';
+import { retyped } from './retyped.js';
 import { withTold } from './putIn.js';
 
 /** What the cook said of a line that was not simply understood: which row it is. */
@@ -31,6 +32,7 @@ Fry the onions golden. Lid on, low, 15 minutes.`;
 export function PasteList({ onDone, opened }: PasteListProps) {
   const [text, setText] = useKeptState('paste.text', '');
   const [said, setSaid] = useKeptState<Said>('paste.said', {});
+  const isNew = useDraft((s) => s.draft?.dishId === null);
   const cupId = useDraft((s) => s.draft?.cupId);
   const cupMl = useKitchen((s) => cupOf(s, cupId)?.ml);
   const sizes = usePacketSizes((s) => s.sizes);
@@ -83,7 +85,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
           them is lost.
         </p>
       )}
-      {recipe.title !== undefined && (
+      {recipe.title !== undefined && isNew && (
         <p className="m-0">
           Called <strong>{recipe.title}</strong>
           {recipe.portions === undefined ? '' : `, for ${recipe.portions.toString()}`}.
@@ -115,17 +117,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
 /** A line with what the cook said it is. */
 function asSaid(line: Recipe['lines'][number], said: Said, options: LineOptions): Recipe['lines'][number] {
   const as = said[line.text];
-  return as === undefined ? line : { ...parseLine(line.text, { ...options, as }), said: line.said };
-}
-
-/** The text with an amount before a line that had none it could be measured by. */
-function retyped(text: string, { text: words }: Recipe['lines'][number], amount: string): string {
-  const name = words
-    .trim()
-    .replace(/^(?:some|an?|a little)\s+/iu, '')
-    .replace(/\s+to taste$/iu, '');
-  const with_ = `${amount} ${name}`;
-  return text.includes(words) ? text.replace(words, with_) : `${text}\n${with_}`;
+  return as === undefined ? line : { ...line, ...parseLine(line.text, { ...options, as }) };
 }
 
 /** The steps: what of them is computed, and that the rest stays as words. */

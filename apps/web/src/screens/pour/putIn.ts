@@ -3,6 +3,7 @@ import {
   grainById,
   isWet,
   METHOD_VESSEL,
+  millilitresOf,
   statesOf,
   type Act,
   type IngredientInput,
@@ -11,7 +12,7 @@ import {
   type State,
 } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
-import type { Draft } from '../../stores/draftOf.js';
+import { usualVessel, type Draft } from '../../stores/draftOf.js';
 import type { KitchenThings } from '../../stores/kitchenThings.js';
 import { rowOf } from '../../stores/ownLarder.js';
 import { planInputOf } from '../../stores/planInput.js';
@@ -47,14 +48,10 @@ function inputOf(line: Line, states: Recipe['states']): IngredientInput {
   };
 }
 
-const mlOf = (line: Line): number | undefined => {
-  const row = rowOf(line.id ?? '') ?? grainById(line.id ?? '');
-  const { amount } = line;
-  if (!amount || !row) return undefined;
-  if ('ml' in amount) return amount.ml;
-  const g = 'g' in amount ? amount.g : amount.count * (('units' in row ? row.units[0]?.g : undefined) ?? 0);
-  return g / row.densityGPerMl;
-};
+function mlOf({ id = '', amount }: Line): number | undefined {
+  const row = rowOf(id) ?? grainById(id);
+  return amount && row && millilitresOf(amount, row);
+}
 
 /** The cook's own pour: what the telling measures out, or its ratio to the grain. */
 function usualPour(
@@ -116,23 +113,23 @@ export function withTold(
   };
   const kind = METHOD_VESSEL[spec.method ?? 'coveredAbsorption'];
   const fits = kitchen.vessels.find((v) => v.id === draft.vesselId)?.kind === kind;
-  const usual = kitchen.vessels.filter((v) => v.kind === kind);
   const vesselId =
     potCm !== undefined && isWidth(potCm)
       ? widthId(potCm)
       : fits
         ? draft.vesselId
-        : ((usual[kind === 'pot' ? 1 : 0] ?? usual[0])?.id ?? draft.vesselId);
+        : usualVessel(kitchen.vessels, kind);
   const made: Draft = {
     ...draft,
-    ...(told.title === undefined ? {} : { label: told.title.slice(0, 60) }),
+    // A dish that is kept keeps its name.
+    ...(told.title === undefined || draft.dishId !== null ? {} : { label: told.title.slice(0, 60) }),
     bagId: grain ? (bag?.id ?? null) : draft.bagId,
     vesselId,
     spec,
   };
   const stages = stagesTold(made, told, kitchenNow());
   if (!stages) return made;
-  const joining = things.map((l, i) => joined(list[i] ?? inputOf(l, told.states), l.act, stages));
+  const joining = things.map((l) => joined(inputOf(l, told.states), l.act, stages));
   const ingredients = [...(before.ingredients ?? []), ...joining];
   return { ...made, spec: { ...spec, stages, ingredients } };
 }
