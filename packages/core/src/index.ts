@@ -135,10 +135,12 @@ export {
 export { orderProblems, type OrderCode, type OrderProblem } from './method/order.js';
 export { cues, CUE_KINDS, type Cue } from './stove/cue.js';
 export { MOST_EXTENDED_MIN, replay, type RunState } from './stove/replay.js';
-export { secondsLeft, type StageRun } from './stove/sheet.js';
+export { fireNow, lastsMin, secondsLeft, type StageRun } from './stove/sheet.js';
 export { TAP_KINDS, type StageEvent } from './stove/tap.js';
-
+export { effectiveTaps } from './stove/effective.js';
 export { inOrder } from './stove/tapOrder.js';
+export { beliefOf, type PotBelief, type PotNow } from './stove/belief.js';
+export { MENDED_RESTS_MIN, type Rescue } from './stove/rescues.js';
 
 export { answer, answerPlan, type Answer } from './account/answer.js';
 export { lidCosts, type LidCost } from './account/lidCosts.js';
@@ -148,7 +150,6 @@ export {
   PLAN_DEFAULTS,
   RULES,
   SERVED,
-  type AmountInput,
   type BaseInput,
   type CompletePlan,
   type HobInput,
@@ -158,6 +159,8 @@ export {
   type Served,
   type VesselInput,
 } from './plan/planInput.js';
+export type { AmountInput } from './plan/amountInput.js';
+export type { Beside } from './plan/beside.js';
 export { householdPlan, type HouseholdThings } from './plan/householdPlan.js';
 export { fits, LONGEST_TEXT, shape, type Field, type Shape } from './plan/fields.js';
 export {
@@ -232,4 +235,11 @@ export type { MeasureAct, WorthMeasuring } from './odds/measure.js';
 export { oddsFrom, oddsOf, type Odds, type OddsPoint } from './odds/odds.js';
 export { coveredStage, frameOf, ROW, sampleRows, type Frame } from './odds/sample.js';
 
-export { cautionsFor, type Caution, type CautionCode, type CautionInput } from './plan/cautions.js';
+export { soakedFor } from './larder/pulseSoak.js';
+export {
+  cautionsFor,
+  cautionsOf,
+  type Caution,
+  type CautionCode,
+  type CautionInput,
+} from './plan/cautions.js';

@@ -78,8 +78,8 @@ export function doubtOf(plan: CompletePlan, solution: Solution, targetMoisture: 
   const parts: DoubtPart[] = [
     { code: 'grainMass', g: absorbed * (plan.grainWeighed ? SPREAD.grainWeighed : SPREAD.grainByCup) },
     { code: 'grainMoisture', g: (plan.grainG * SPREAD.moisturePoints * (targetW + 1)) / 100 },
-    { code: 'bag', g: absorbed * SPREAD.bagShare },
-    { code: 'kitchen', g: absorbed * SPREAD.kitchen },
+    { code: 'bag', g: absorbed * SPREAD.bagShare * plan.learntSpread },
+    { code: 'kitchen', g: absorbed * SPREAD.kitchen * plan.learntSpread },
     { code: 'hobPower', g: powerG },
     { code: 'lidLeak', g: Math.hypot(leakG * SPREAD.lidLeak, lidG * lidSpread) },
     { code: 'broughtIn', g: base.reduce((sum, t) => sum + t.g, 0) * baseSpread },

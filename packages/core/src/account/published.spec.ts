@@ -70,6 +70,8 @@ describe('published cooked moistures', () => {
         sieveMin: 20,
         toast: 'none',
         method: 'coveredAbsorption',
+        softerSteps: 0,
+        learntPoints: 0,
       } as const;
       expect(grain.cookedWater).toBeGreaterThanOrEqual(targetMoisture(unsoaked, 2).low);
       expect(grain.cookedWater).toBeLessThanOrEqual(targetMoisture(unsoaked, 3).high);

@@ -32,6 +32,10 @@ export interface Prepared extends Washing {
   readonly sieveMin: number;
   readonly toast: Toast;
   readonly method: Method;
+  /** Steps by which this household's words lie softer than ours. */
+  readonly softerSteps: number;
+  /** Points of moisture that the household's own pots have taught beyond that. */
+  readonly learntPoints: number;
 }
 
 /**

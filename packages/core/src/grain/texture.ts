@@ -41,6 +41,9 @@ function methodShift(method: Method): number {
   return METHOD_SHIFT[method] + (name === undefined ? 0 : points(name));
 }
 
+/** Moisture from the middle of one step to the middle of the next, points: the mean of the five bands †. */
+export const STEP_POINTS = 2.75;
+
 /** Points this grain, prepared and cooked this way, stands above the white-grain scale. */
 export function shiftOf(plan: Prepared): number {
   const method = SHIFTED_BY_METHOD.has(plan.grain.family) ? methodShift(plan.method) : 0;
@@ -51,6 +54,8 @@ export function shiftOf(plan: Prepared): number {
   // A boil-down pot and a soaked long grain are one finding met twice: the larger counts, not both.
   return (
     plan.grain.textureShift +
+    plan.softerSteps * STEP_POINTS +
+    plan.learntPoints +
     (scale === undefined ? 0 : points(scale)) +
     (method > 0 ? Math.max(method, soaked) : soaked + method)
   );

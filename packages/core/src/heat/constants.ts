@@ -35,6 +35,10 @@ export const LEAK_G_PER_MIN_M2 = {
   ajar: 18,
   wellFitting: 6,
   tight: 2.5,
+  /** Drops run back from its knobs; as tight, and no more than that is known. */
+  selfBasting: 2.5,
+  /** A tray or a weight presses an ordinary lid as close as a tight one. */
+  weighted: 2.5,
   cloth: 0.8,
   foil: 0.8,
   parchment: 0.8,

@@ -24,10 +24,10 @@ export type HeatSetting = (typeof HEATS)[number];
 /** Rings a vessel can stand on; the last is a vessel's own heater. */
 export const HOB_KINDS = ['gas', 'electric', 'induction', 'builtIn'] as const;
 export type HobKind = (typeof HOB_KINDS)[number];
-export const LID_FITS = ['loose', 'wellFitting', 'tight'] as const;
+export const LID_FITS = ['loose', 'wellFitting', 'tight', 'selfBasting'] as const;
 export type LidFit = (typeof LID_FITS)[number];
 /** What can close a pot for its covered time; cloth, foil and parchment lie under its own lid. */
-export const SEALS = ['ajar', 'on', 'cloth', 'foil', 'parchment', 'sealed'] as const;
+export const SEALS = ['ajar', 'on', 'weighted', 'cloth', 'foil', 'parchment', 'sealed'] as const;
 /** How the pot is closed during a stage. */
 export type LidState = 'off' | (typeof SEALS)[number] | 'pressure';
 export const LID_STATES: readonly LidState[] = ['off', ...SEALS, 'pressure'];
@@ -48,6 +48,8 @@ export interface VesselSpec {
   readonly kind: VesselKind;
   /** Heat lost through its own lid as measured by the water test, W/m²K; the usual loss without. */
   readonly lidLossWPerM2K?: number;
+  /** True for a coating that high heat spoils. What it does to a crust nobody has measured: it changes no number. */
+  readonly nonStick?: boolean;
 }
 
 /** A stage as the heat sees it. */
@@ -58,6 +60,8 @@ export interface Fire {
   readonly spreader?: boolean;
   /** Wrapped up, in an insulated box or under quilts. */
   readonly insulated?: boolean;
+  /** Coals on the lid, or a grill over it. How much of that heat arrives nobody has measured: it changes no number. */
+  readonly fromAbove?: boolean;
 }
 
 /** A burner: net power into a 22 cm pot at each setting, W. */

@@ -9,6 +9,7 @@ import {
   type LineAmount,
   type PacketSizes,
 } from './lineAmount.js';
+import { soakedFor } from './pulseSoak.js';
 import { saidNumber } from './saidNumber.js';
 import { isHeading, portionsOf, potOf, SOAKED, soakOf, type Soak } from './saidBesides.js';
 import { thingsOf } from './things.js';
@@ -37,7 +38,7 @@ export interface ParsedLine {
   readonly packet?: string;
   /** True for water or stock that the cook pours, and not for what is ground or soaked with. */
   readonly pours?: boolean;
-  /** Minutes a grain is soaked, where the line says that it is; `said` is false for the usual half hour. */
+  /** Minutes a grain or a pulse is soaked, where the line says that it is; `said` is false for the usual half hour. */
   readonly soak?: Soak;
   /** Width of a pot, cm, where the line names a pot and nothing that goes into it. */
   readonly potCm?: number;
@@ -128,7 +129,7 @@ function readAs(line: string, beforeComma: string, amount: Amount, found: Found,
   if (!row) return { choices, isGrain: false, status: 'unknown', reason: 'notInLarder' };
   const isGrain = 'family' in row;
   const state = stateOf(row, line);
-  const soak = isGrain ? soakOf(line) : undefined;
+  const soak = isGrain || isPulse(row) ? soakOf(line) : undefined;
   const known = {
     choices,
     isGrain,
@@ -224,6 +225,8 @@ export function isThing(piece: string, options: LineOptions): boolean {
   const { row, how } = rowFor(amountOf(piece, '', options), options);
   return row !== undefined && (how !== 'spelling' || readLeading(piece, options) !== undefined);
 }
+
+const isPulse = (row: Row): boolean => 'behaves' in row && soakedFor(row, 0) !== undefined;
 
 function stateOf(row: Row, line: string): State | undefined {
   if (!('behaves' in row)) return undefined;

@@ -1,4 +1,5 @@
 import { readLeading } from '../measures/parseAmount.js';
+import { saidNumber } from './saidNumber.js';
 
 /** How long a grain is soaked; `said` is false where only that it is soaked was said. */
 export interface Soak {
@@ -8,7 +9,8 @@ export interface Soak {
 
 /** Half an hour, where a line says "soaked" and no more (common practice). */
 const USUAL_SOAK_MIN = 30;
-const OVERNIGHT_MIN = 8 * 60;
+/** From evening to morning, min (common practice). */
+export const OVERNIGHT_MIN = 8 * 60;
 /** Longer than this no grain is soaked. */
 const MOST_SOAK_MIN = 24 * 60;
 
@@ -16,19 +18,31 @@ const MOST_SOAK_MIN = 24 * 60;
 export const SOAKED =
   /\b(?:pre-?)?soaked\b(?:\s+for)?(?:\s+overnight|\s+[^,()]{1,24}?\s*(?:minutes?|mins?|hours?|hrs?|h)\b)?/iu;
 
+/** "Washed and left to stand twenty minutes": it soaks where it was washed, unless it drips in a sieve. */
+const STOOD =
+  /\b(?:washed|rinsed)\b(?!.*\b(?:sieve|colander|drain)).*?\b(?:stand|standing|sit|sitting)\s+(?:for\s+)?(.{1,24}?\s*(?:minutes?|mins?|hours?|hrs?|h))\b/iu;
+
 /** What a line says of soaking; undefined where it says nothing, or that it is not. */
 export function soakOf(line: string): Soak | undefined {
   const [said] = SOAKED.exec(line) ?? [];
-  if (said === undefined || /\b(?:not|un)[\s-]*$/iu.test(line.slice(0, line.indexOf(said)))) return undefined;
+  if (said === undefined) return stoodOf(line);
+  if (/\b(?:not|un)[\s-]*$/iu.test(line.slice(0, line.indexOf(said)))) return undefined;
   if (/overnight/iu.test(said)) return { minutes: OVERNIGHT_MIN, said: true };
   const time = said.replace(/^.*?soaked\s*(?:for)?\s*/iu, '');
   const count = readLeading(time)?.count;
-  if (count === undefined) return { minutes: USUAL_SOAK_MIN, said: false };
-  const minutes = Math.round(/\bh(?:ours?|rs?)?$/iu.test(time) ? count * 60 : count);
-  return minutes > 0 && minutes <= MOST_SOAK_MIN
-    ? { minutes, said: true }
-    : { minutes: USUAL_SOAK_MIN, said: false };
+  const minutes = count === undefined ? Number.NaN : minutesOfTime(count, time);
+  return isSoak(minutes) ? { minutes, said: true } : { minutes: USUAL_SOAK_MIN, said: false };
 }
+
+function stoodOf(line: string): Soak | undefined {
+  const [, time = ''] = STOOD.exec(line) ?? [];
+  const minutes = minutesOfTime(saidNumber(time, {})?.count ?? Number.NaN, time);
+  return isSoak(minutes) ? { minutes, said: true } : undefined;
+}
+
+const minutesOfTime = (count: number, time: string): number =>
+  Math.round(/\bh(?:ours?|rs?)?$/iu.test(time) ? count * 60 : count);
+const isSoak = (minutes: number): boolean => minutes > 0 && minutes <= MOST_SOAK_MIN;
 
 const POT = /\b(?:pots?|pan|saucepan|casserole|stockpot)\b/iu;
 const WIDTH = /\b(\d{1,2}(?:[.,]\d)?)[\s-]*cm\b/iu;

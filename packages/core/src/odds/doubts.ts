@@ -32,7 +32,7 @@ export function spreadsOf(plan: CompletePlan): Spreads {
   return {
     grainMass: plan.grainWeighed ? SPREAD.grainWeighed : SPREAD.grainByCup,
     grainMoisture: SPREAD.moisturePoints,
-    bag: SPREAD.bagShare,
+    bag: SPREAD.bagShare * plan.learntSpread,
     speed: SPEED_SHARE,
     hobPower: measured ? SPREAD.hobMeasured : SPREAD.hobPower,
     lidLeak: plan.vessel.lidLossWPerM2K === undefined ? SPREAD.lidLeak : SPREAD.lidMeasured,
@@ -41,7 +41,7 @@ export function spreadsOf(plan: CompletePlan): Spreads {
       looseShare(plan),
     ),
     timing: SPREAD.timingMin,
-    kitchen: SPREAD.kitchen,
+    kitchen: SPREAD.kitchen * plan.learntSpread,
   };
 }
 

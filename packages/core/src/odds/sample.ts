@@ -4,7 +4,7 @@ import type { CompletePlan } from '../plan/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import { doubtOf } from '../account/doubt.js';
 import { plannedMin, type Stage } from '../method/stage.js';
-import { cookPot } from '../pot/cook.js';
+import { cookPot, type Cooked } from '../pot/cook.js';
 import { setupOf } from '../pot/setup.js';
 import { BEDS, BROWN, DONE0, FREE, get, TOP, W0 } from '../pot/state.js';
 import { DOUBTS, spreadsOf, truthOf, type Means, type Spreads } from './doubts.js';
@@ -119,12 +119,20 @@ function keep(
   setup: ReturnType<typeof setupOf>,
   waterG: number,
 ): void {
-  const { rested, served } = cookPot(plan, waterG, { setup, stepMin: STEP_MIN });
+  const point = pointOf(cookPot(plan, waterG, { setup, stepMin: STEP_MIN }));
+  for (const [name, place] of FIELDS) pots[which * POINT_SIZE + place] = point[name];
+}
+
+const FIELDS = Object.entries(POINT) as [keyof typeof POINT, number][];
+
+/** What is kept of a pot that was cooked. */
+export function pointOf({ setup, rested, served }: Cooked): Record<keyof typeof POINT, number> {
   const meanW = (get(served, W0) + get(served, W0 + 1) + get(served, W0 + 2)) / BEDS;
-  const at = which * POINT_SIZE;
-  pots[at + POINT.feels] = wetBasis(meanW / setup.truth.bag);
-  pots[at + POINT.done] = Math.min(get(rested, DONE0), get(rested, DONE0 + 1), get(rested, DONE0 + 2));
-  pots[at + POINT.brown] = Math.log(get(served, BROWN) + 1e-3);
-  pots[at + POINT.topG] = get(rested, TOP) / setup.areaM2;
-  pots[at + POINT.left] = Math.max(0, get(rested, FREE) - setup.heldG) / setup.dryG;
+  return {
+    feels: wetBasis(meanW / setup.truth.bag),
+    done: Math.min(get(rested, DONE0), get(rested, DONE0 + 1), get(rested, DONE0 + 2)),
+    brown: Math.log(get(served, BROWN) + 1e-3),
+    topG: get(rested, TOP) / setup.areaM2,
+    left: Math.max(0, get(rested, FREE) - setup.heldG) / setup.dryG,
+  };
 }

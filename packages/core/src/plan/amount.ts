@@ -2,7 +2,7 @@ import { parseAmount, readLeading, thingAndPart } from '../measures/parseAmount.
 import type { Ingredient } from '../larder/composition.js';
 import type { Grain } from '../larder/grains.js';
 import type { Checker } from './checker.js';
-import type { AmountInput } from './planInput.js';
+import type { AmountInput } from './amountInput.js';
 import { RANGES, type Range } from './ranges.js';
 
 const WAYS = ['g', 'ml', 'cups', 'count', 'text'] as const;

@@ -107,8 +107,14 @@ function work(plan: CompletePlan): Worked {
   const parts: InPot[] = plan.ingredients.map((item) =>
     item.joins === undefined ? partOf(item, share, ladledShare) : partThatJoins(item, item.joins, plan),
   );
+  const { ladleBack } = plan.base;
+  if (ladleBack !== undefined && ladledShare > 0)
+    parts.push(
+      ...base.map((item) => partThatComesBack(partOf(item, share, 1 - ladledShare), ladleBack, plan)),
+    );
   let ladledSaltG = 0;
-  for (const { ingredient, g } of base) ladledSaltG += (g * ingredient.salt * ladledShare) / 100;
+  if (ladleBack === undefined)
+    for (const { ingredient, g } of base) ladledSaltG += (g * ingredient.salt * ladledShare) / 100;
   return {
     base: {
       by,
@@ -136,9 +142,7 @@ function partThatJoins(item: PlannedIngredient, joins: string, plan: CompletePla
   const cooks = DRIVES_OFF.has(ingredient.behaves) && !NOT_BASE.has(release.state);
   const raw = RELEASE[ingredient.behaves].find((r) => UNFRIED.has(r.state));
   const { state, available, drinks } = cooks && raw ? raw : release;
-  const from = plan.stages.findIndex((s) => s.id === joins);
-  const minutes = plan.stages.slice(from).reduce((sum, s) => sum + plannedMin(s), 0);
-  const given = Math.min(1, minutes / GIVES_OVER_MIN);
+  const given = shareGiven(joins, plan);
   return {
     ingredient,
     state,
@@ -149,6 +153,19 @@ function partThatJoins(item: PlannedIngredient, joins: string, plan: CompletePla
     spread,
     joins,
   };
+}
+
+/** Share of its water that what joins at a stage still gives, in the minutes that are left from there. */
+function shareGiven(joins: string, { stages }: CompletePlan): number {
+  const from = stages.findIndex((s) => s.id === joins);
+  const minutes = stages.slice(from).reduce((sum, s) => sum + plannedMin(s), 0);
+  return Math.min(1, minutes / GIVES_OVER_MIN);
+}
+
+/** Stew that was ladled out comes back as cooked down as it left. */
+function partThatComesBack(part: InPot, joins: string, plan: CompletePlan): InPot {
+  const given = shareGiven(joins, plan);
+  return { ...part, available: part.available * given, drinks: part.drinks * given, joins };
 }
 
 function partOf(item: PlannedIngredient, share: number | undefined, ladledShare: number): InPot {

@@ -25,9 +25,19 @@ describe('cautions (common practice; local food-safety rules come first)', () =>
     ['pressure', { stages: [{ act: 'pressure', lid: 'pressure' }] }],
     ['coverAtFlame', { stages: [{ act: 'steam', lid: 'foil' }] }],
     ['turningOut', { crust: true }],
+    ['nonStickHot', { nonStick: true, stages: [{ act: 'toast', lid: 'off', heat: 'high' }] }],
     ['wholeSpices', { ingredientIds: ['spicesWhole'] }],
   ])('%s', (code, over) => {
     expect(codes(over)).toContain(code);
+  });
+
+  it('says nothing of a coating where the pan is not hot and dry', () => {
+    const boil = { act: 'boil', lid: 'off', heat: 'high' } as const;
+    expect(codes({ nonStick: true, stages: [boil] })).not.toContain('nonStickHot');
+    expect(codes({ nonStick: true, stages: [{ act: 'toast', lid: 'off', heat: 'low' }] })).not.toContain(
+      'nonStickHot',
+    );
+    expect(codes({ stages: [{ act: 'toast', lid: 'off', heat: 'high' }] })).not.toContain('nonStickHot');
   });
 
   it('is said of all that is raw from an animal, and of nothing that is smoked or from a plant', () => {

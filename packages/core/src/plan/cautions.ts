@@ -2,7 +2,8 @@ import type { Allergen } from '../larder/composition.js';
 import { grainById } from '../larder/grainById.js';
 import { ingredientById } from '../larder/larder.js';
 import { ownRows, type OwnIngredient } from '../larder/own.js';
-import type { Stage } from '../method/stage.js';
+import { isWet, type Stage } from '../method/stage.js';
+import type { PlanInput } from './planInput.js';
 
 export type CautionCode =
   | 'leftovers'
@@ -16,7 +17,9 @@ export type CautionCode =
   | 'wholeSpices'
   | 'pressure'
   | 'coverAtFlame'
-  | 'turningOut';
+  | 'turningOut'
+  | 'coals'
+  | 'nonStickHot';
 
 /** A usual caution that applies to this pot. */
 export interface Caution {
@@ -29,7 +32,8 @@ export interface CautionInput {
   readonly grainId: string;
   readonly ingredientIds: readonly string[];
   readonly washed: boolean;
-  readonly stages: readonly Pick<Stage, 'act' | 'lid'>[];
+  readonly stages: readonly (Pick<Stage, 'act' | 'lid'> & Partial<Pick<Stage, 'heat' | 'fromAbove'>>)[];
+  readonly nonStick?: boolean;
   /** The household's own ingredients, where the plan has any. */
   readonly own?: readonly OwnIngredient[];
   readonly crust?: boolean;
@@ -37,6 +41,10 @@ export interface CautionInput {
 
 /** Lids that hang cloth, foil or paper over a flame. */
 const OVER_FLAME: ReadonlySet<string> = new Set(['cloth', 'foil', 'parchment']);
+
+/** A coating is spoilt by a hot pan with no water in it. */
+const isHotAndDry = ({ act, heat }: CautionInput['stages'][number]): boolean =>
+  (heat === 'high' || heat === 'mediumHigh') && !isWet(act);
 
 /**
  * The usual kitchen cautions that apply, most pressing first. All common practice; local rules come first.
@@ -61,9 +69,26 @@ export function cautionsFor(input: CautionInput): readonly Caution[] {
     input.ingredientIds.includes('spicesWhole') && { code: 'wholeSpices' },
     rows.some((r) => r.lowSodium) && { code: 'lowSodiumSalt' },
     lids.some((lid) => OVER_FLAME.has(lid)) && { code: 'coverAtFlame' },
+    input.stages.some((s) => s.fromAbove === true) && { code: 'coals' },
+    input.nonStick === true && input.stages.some(isHotAndDry) && { code: 'nonStickHot' },
     input.crust === true && { code: 'turningOut' },
     { code: 'steamBurn' },
     { code: 'leftovers' },
   ];
   return found.filter((c): c is Caution => c !== false);
 }
+
+/**
+ * The cautions that apply to a plan, made as these stages.
+ * @example cautionsOf(input, stages).at(-1)?.code // 'leftovers'
+ */
+export const cautionsOf = (input: PlanInput, stages: CautionInput['stages']): readonly Caution[] =>
+  cautionsFor({
+    grainId: input.grainId,
+    ingredientIds: (input.ingredients ?? []).map((i) => i.ingredientId),
+    washed: (input.wash ?? 'unwashed') !== 'unwashed' || (input.soakMin ?? 0) > 0,
+    stages,
+    ...(input.vessel.nonStick === true ? { nonStick: true } : {}),
+    ...(input.own === undefined ? {} : { own: input.own }),
+    ...(input.crust === undefined ? {} : { crust: input.crust }),
+  });

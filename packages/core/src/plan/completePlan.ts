@@ -11,6 +11,7 @@ import { METHODS } from '../method/methods.js';
 import { deepFreeze, fail, ok, type Result } from '../result.js';
 import { resolveAmount } from './amount.js';
 import { baseAccount } from './base.js';
+import { besideOf } from './beside.js';
 import { Checker, fieldsOf, shown } from './checker.js';
 import {
   PLAN_DEFAULTS as D,
@@ -59,10 +60,12 @@ export function completePlan(asked: PlanInput): Result<CompletePlan, readonly Pl
     input.pourMost && pourWith
       ? resolveAmount(c, 'pourMost', input.pourMost, pourWith, cupMl, RANGES.ingredientG)
       : undefined;
-  const base = baseOf(c, input.base);
+  besideOf(c, input.beside);
+  const givenBase = baseOf(c, input.base);
   const saltWith = saltOf(c, input.saltWith);
   const stages = grain ? stagesOf(c, input, { grain, method, ...choices }, given, vessel?.kind) : [];
   const ingredients = given.map((item) => joined(item, stages));
+  const base = backAt(givenBase, stages);
   const usualPourG =
     input.usualPour && pourWith
       ? resolveAmount(c, 'usualPour', input.usualPour, pourWith, cupMl, RANGES.ingredientG)
@@ -110,9 +113,18 @@ export function completePlan(asked: PlanInput): Result<CompletePlan, readonly Pl
 
 /** An ingredient with the stage it joins at, where the liquid is in by then; one that names no such stage goes in with the rest. */
 function joined({ joins, ...item }: PlannedIngredient, stages: readonly Stage[]): PlannedIngredient {
+  return comesLater(joins, stages) ? { ...item, joins } : item;
+}
+
+/** True for the id of a stage that comes after the first liquid. */
+function comesLater(id: string | undefined, stages: readonly Stage[]): id is string {
   const first = stages.findIndex((s) => isWet(s.act) || s.act === 'fryDry');
-  const at = stages.findIndex((s) => s.id === joins);
-  return joins !== undefined && first >= 0 && at > first ? { ...item, joins } : item;
+  return id !== undefined && first >= 0 && stages.findIndex((s) => s.id === id) > first;
+}
+
+/** The base; stew that comes back at no stage of this pot stays out. */
+function backAt({ ladleBack, ...base }: BaseInput, stages: readonly Stage[]): BaseInput {
+  return comesLater(ladleBack, stages) ? { ...base, ladleBack } : base;
 }
 
 const F = PLAN.fields;
@@ -143,6 +155,9 @@ function choicesOf(c: Checker, input: Partial<PlanInput>) {
     fingerMm: read('fingerMm'),
     roomC: read('roomC'),
     texture: read('texture'),
+    softerSteps: read('softerSteps'),
+    learntPoints: read('learntPoints'),
+    learntSpread: read('learntSpread'),
   };
 }
 
@@ -197,11 +212,13 @@ function ownOf(c: Checker, own: readonly OwnIngredient[] | undefined): ReadonlyM
 }
 
 const baseOf = (c: Checker, given: BaseInput | undefined): BaseInput => {
-  const { weighsG, ladleOutG } = fieldsOf(given);
-  return c.given('base', BASE, { weighsG, ladleOutG });
+  const { weighsG, ladleOutG, ladleBack } = fieldsOf(given);
+  const amounts = c.given('base', BASE, { weighsG, ladleOutG });
+  return typeof ladleBack === 'string' ? { ...amounts, ladleBack } : amounts;
 };
 
 const sharedBase = (base: BaseInput, pots: number): BaseInput => ({
+  ...base,
   ...(base.weighsG === undefined ? {} : { weighsG: base.weighsG / pots }),
   ...(base.ladleOutG === undefined ? {} : { ladleOutG: base.ladleOutG / pots }),
 });

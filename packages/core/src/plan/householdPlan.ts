@@ -7,7 +7,16 @@ import type { PlanInput } from './planInput.js';
 /** A dish is a plan without a pot. */
 export type DishSpec = Omit<
   PlanInput,
-  'vessel' | 'hob' | 'altitudeM' | 'roomC' | 'cupMl' | 'amylose' | 'fingerMm'
+  | 'vessel'
+  | 'hob'
+  | 'altitudeM'
+  | 'roomC'
+  | 'cupMl'
+  | 'amylose'
+  | 'fingerMm'
+  | 'softerSteps'
+  | 'learntPoints'
+  | 'learntSpread'
 >;
 
 /** What a household has that a plan is made with, each thing as it is kept. */
@@ -27,7 +36,14 @@ export interface HouseholdThings {
     readonly label: string;
     readonly figures: Omit<OwnIngredient, 'id' | 'name'>;
   }[];
-  readonly place: { readonly altitudeM: number; readonly roomC: number; readonly fingerMm?: number | null };
+  readonly place: {
+    readonly altitudeM: number;
+    readonly roomC: number;
+    readonly fingerMm?: number | null;
+    readonly softerSteps?: number | null;
+  };
+  /** What the household's own pots have taught of this one; nothing without. */
+  readonly learnt?: { readonly points: number; readonly spread: number } | undefined;
 }
 
 /**
@@ -46,6 +62,8 @@ export function householdPlan(spec: DishSpec, things: HouseholdThings): PlanInpu
     altitudeM: things.place.altitudeM,
     roomC: things.place.roomC,
     ...(things.place.fingerMm == null ? {} : { fingerMm: things.place.fingerMm }),
+    ...(things.place.softerSteps ? { softerSteps: things.place.softerSteps } : {}),
+    ...(things.learnt ? { learntPoints: things.learnt.points, learntSpread: things.learnt.spread } : {}),
     ...(things.bag?.amylose == null ? {} : { amylose: things.bag.amylose }),
     ...(own.length === 0 ? {} : { own }),
     ...(things.cup ? { cupMl: things.cup.ml } : {}),
@@ -56,8 +74,8 @@ export function householdPlan(spec: DishSpec, things: HouseholdThings): PlanInpu
 function equipmentOf({ vessel, hob, steamTests, place }: HouseholdThings): Pick<PlanInput, 'vessel' | 'hob'> {
   // Without a pot the core says so at the field; the type only knows plans that have one.
   if (!vessel) return {} as Pick<PlanInput, 'vessel'>;
-  const { diameterCm, volumeMl, lid, wall, kind } = vessel;
-  const pot = { diameterCm, volumeMl, lid, wall, kind };
+  const { diameterCm, volumeMl, lid, wall, kind, nonStick } = vessel;
+  const pot = { diameterCm, volumeMl, lid, wall, kind, ...(nonStick === true ? { nonStick } : {}) };
   if (!hob) return { vessel: pot };
   const ring = { kind: hob.kind, powerW: hob.powerW };
   const tests = steamTests.filter((t) => t.vesselId === vessel.id && t.hobId === hob.id);

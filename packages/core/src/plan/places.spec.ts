@@ -4,6 +4,7 @@ import { answer, type Answer } from '../account/answer.js';
 import { INGREDIENTS } from '../larder/ingredients.js';
 import { cookPot } from '../pot/cook.js';
 import { planOf } from '../testing/cooked.js';
+import { cautionsOf } from './cautions.js';
 import { completePlan } from './completePlan.js';
 import type { IngredientInput, PlanInput } from './planInput.js';
 
@@ -151,5 +152,85 @@ describe('soak water that is poured', () => {
       ask({ ...soaked, ...(soakWater ? { soakWater } : {}) }).pour.waterG;
     expect(pour('reusedAfter')).toBe(pour('thrown'));
     expect(pour('reused')).toBeGreaterThan(pour('reusedAfter') + 20);
+  });
+});
+
+describe('words for texture that lie elsewhere', () => {
+  it('pour a step more where they are a step softer, and call the same grain a step firmer', () => {
+    // One step is from the middle of a band to the middle of the next.
+    const [two, three] = [ask({ ...POT, texture: 2 }), ask({ ...POT, texture: 3 })];
+    const softer = ask({ ...POT, texture: 2, softerSteps: 1 });
+    const step = three.pour.ml - two.pour.ml;
+    expect(Math.abs(softer.pour.ml - three.pour.ml)).toBeLessThan(0.2 * step);
+    expect(ask({ ...POT, texture: 2, softerSteps: 0.5 }).pour.ml).toBeLessThan(softer.pour.ml);
+    expect(softer.comesOut.texture).toBeCloseTo(2, 1);
+    const refused = answer({ ...POT, softerSteps: 4 });
+    expect(refused.ok ? [] : refused.error).toMatchObject([{ field: 'softerSteps', code: 'outOfRange' }]);
+  });
+});
+
+describe('stew that is taken out and comes back', () => {
+  const STEW: PlanInput = {
+    ...POT,
+    ingredients: [...POT.ingredients!, { ingredientId: 'tomato', amount: { g: 600 }, state: 'mushy' }],
+  };
+  const out = { ladleOutG: 150 };
+
+  it('brings its water and its salt from then on, as if it had stayed', () => {
+    const [stayed, gone] = [ask(STEW), ask({ ...STEW, base: out })];
+    const back = ask({ ...STEW, base: { ...out, ladleBack: 'simmer' } });
+    expect(gone.pour.waterG).toBeGreaterThan(stayed.pour.waterG + 20);
+    expect(Math.abs(back.pour.waterG - stayed.pour.waterG)).toBeLessThan(2);
+    expect(back.base.ladledSaltG).toBe(0);
+    expect(back.account.terms.filter((t) => t.joins === 'simmer').length).toBeGreaterThan(0);
+  });
+
+  it('keeps every gram in the pot over time', () => {
+    const plan = planOf({ ...STEW, base: { ...out, ladleBack: 'simmer' } });
+    const pot = cookPot(plan, ask(STEW).pour.waterG);
+    expect(Math.abs(pot.waterClosesToG)).toBeLessThan(1e-3);
+  });
+
+  it('stays out where there is no such stage, or none with liquid by then', () => {
+    const gone = ask({ ...STEW, base: out }).pour.waterG;
+    for (const ladleBack of ['base', 'nowhere'])
+      expect(ask({ ...STEW, base: { ...out, ladleBack } }).pour.waterG).toBe(gone);
+  });
+});
+
+describe('lids and coatings', () => {
+  const covered = (over: Partial<PlanInput>): number => ask({ ...POT, ...over }).pour.waterG;
+
+  it('a lid that drips back, and one with a weight on it, lose no more than an ordinary one', () => {
+    const lid = (fit: NonNullable<PlanInput['vessel']['lid']>): number =>
+      covered({ vessel: { ...POT.vessel, lid: fit } });
+    expect(lid('selfBasting')).toBe(lid('tight'));
+    expect(lid('tight')).toBeLessThan(lid('wellFitting'));
+    // At the boil the ring decides what goes; below it the closure does, as while the pot rests.
+    const rested = (closed: 'on' | 'weighted' | 'foil'): number =>
+      covered({ stages: ask(POT).stages.map((s) => (s.act === 'rest' ? { ...s, lid: closed } : s)) });
+    expect(rested('weighted')).toBeLessThan(rested('on'));
+    expect(rested('foil')).toBeLessThan(rested('weighted'));
+  });
+
+  it('coals and a coating change no number: nobody has measured what they do', () => {
+    const plain = ask(POT);
+    const stages = plain.stages.map((s) => (s.act === 'simmer' ? { ...s, fromAbove: true } : s));
+    expect(covered({ stages })).toBe(ask({ ...POT, stages: plain.stages }).pour.waterG);
+    expect(covered({ vessel: { ...POT.vessel, nonStick: true } })).toBe(plain.pour.waterG);
+    const said = (input: PlanInput) => cautionsOf(input, ask(input).stages).map((c) => c.code);
+    expect(said({ ...POT, stages })).toContain('coals');
+    expect(said(POT)).not.toContain('coals');
+  });
+});
+
+describe('what is made beside the pot', () => {
+  it('changes no number, and no two of it may be called alike: each has a clock', () => {
+    const salad = { id: 'a', name: 'salad', kind: 'side', minutes: 10 } as const;
+    expect(ask({ ...POT, beside: [salad] })).toEqual(ask(POT));
+    const twice = answer({ ...POT, beside: [salad, { ...salad, name: 'soup' }] });
+    expect(twice.ok ? [] : twice.error).toMatchObject([{ field: 'beside[1].id', code: 'order.duplicateId' }]);
+    for (const odd of [7, null, 'salad', [null], [[]], [7]])
+      expect(() => answer({ ...POT, beside: odd as never })).not.toThrow();
   });
 });

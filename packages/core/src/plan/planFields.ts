@@ -6,9 +6,10 @@ import { BODIES } from '../larder/own.js';
 import { DRAINS, METHODS, SOAK_WATERS, TOASTS, WASHES } from '../method/methods.js';
 import { ACTS, SIGNS, STAGE_ENDS } from '../method/stage.js';
 import { SLOW_MODES } from '../method/timing.js';
+import { BESIDE_KINDS } from './beside.js';
 import { shape, type Field } from './fields.js';
 import { RULES, SERVED, type PlanInput } from './planInput.js';
-import { MOST_INGREDIENTS, MOST_OWN, MOST_STAGES, RANGES, type Range } from './ranges.js';
+import { MOST_BESIDE, MOST_INGREDIENTS, MOST_OWN, MOST_STAGES, RANGES, type Range } from './ranges.js';
 
 type More = Partial<Pick<Field, 'optional' | 'example'>>;
 const number = (range: Range, about: string, more: More = {}) =>
@@ -40,6 +41,7 @@ export const INGREDIENT = shape('Ingredient', {
   ingredientId: id('Id of the larder', { example: 'tomato' }),
   amount: { kind: 'one', of: AMOUNT, about: 'How much' },
   state: choice(STATES, 'How far it is cooked down when the liquid goes in'),
+  soakMin: number(RANGES.soakMin, 'Soak of a pulse by itself, its water thrown away'),
   joins: { kind: 'text', most: 40, about: 'Id of the stage at which it joins', optional: true },
   apart: flag('It stays in a vessel of its own'),
   spread: number(RANGES.spread, 'One standard deviation of its amount, as a share'),
@@ -52,6 +54,7 @@ export const VESSEL = shape('VesselSpec', {
   lid: choice(LID_FITS, 'How the lid fits'),
   wall: choice(WALLS, 'Wall'),
   kind: choice(VESSEL_KINDS, 'What it is; default what the method is made for'),
+  nonStick: flag('A coating that high heat spoils; changes no number'),
   lidLossWPerM2K: number(RANGES.lidLoss, 'Heat lost through its lid, from a water test'),
 });
 
@@ -93,6 +96,7 @@ export const OWN = shape('OwnIngredient', {
 export const BASE = shape('Base', {
   weighsG: number(RANGES.baseG, 'What the base weighs now; overrides states and minutes'),
   ladleOutG: number(RANGES.ladledG, 'Stew ladled out before the grain goes in'),
+  ladleBack: { kind: 'text', most: 40, about: 'Id of the stage at which it comes back', optional: true },
 });
 
 export const TIMING = shape('Timing', {
@@ -128,6 +132,7 @@ export const STAGE = shape('Stage', {
   lid: choice(LID_STATES, 'The lid, and what lies under it', needed),
   spreader: flag('A flat pan or plate between ring and pot'),
   insulated: flag('Wrapped up, or in an insulated box'),
+  fromAbove: flag('Coals on the lid or a grill over it; changes no number'),
   end: { kind: 'one', of: STAGE_END, about: 'When it is over' },
   name: { kind: 'text', most: 60, about: 'What this cook calls it', optional: true, mayBeEmpty: true },
   note: {
@@ -136,6 +141,22 @@ export const STAGE = shape('Stage', {
     about: 'What this cook wants to be told there',
     optional: true,
     mayBeEmpty: true,
+  },
+});
+
+/** Something made beside the pot. */
+const BESIDE = shape('Beside', {
+  id: { kind: 'text', most: 40, about: 'Its id within the plan', example: 'beside-1' },
+  name: { kind: 'text', most: 60, about: 'What it is', example: 'fried onions' },
+  kind: choice(BESIDE_KINDS, 'A vessel that serves this pot, or a dish of its own', needed),
+  minutes: number(RANGES.besideMin, 'Minutes it takes in all', needed),
+  handsOnMin: number(RANGES.besideMin, 'Minutes of them, at its beginning, that want somebody there'),
+  ring: flag('It needs a ring while it lasts'),
+  before: {
+    kind: 'text',
+    most: 40,
+    about: 'Id of the stage it must be over for; the table without',
+    optional: true,
   },
 });
 
@@ -198,7 +219,20 @@ export const PLAN = shape('Plan', {
   fingerMm: number(RANGES.fingerMm, "First joint of this cook's finger"),
   roomC: number(RANGES.roomC, 'Room temperature'),
   texture: choice(TEXTURES, 'Texture: 1 firm, 2 one grain apart, 3 tender, 4 soft, 5 very soft'),
+  softerSteps: number(RANGES.softerSteps, "Steps by which this household's words lie softer"),
+  learntPoints: number(
+    RANGES.learntPoints,
+    'Points of moisture its pots are known to want beyond their kind',
+  ),
+  learntSpread: number(RANGES.learntSpread, 'What is left of the doubt of a kitchen that was not met'),
   crust: flag('A crust is wanted at the base'),
+  beside: {
+    kind: 'many',
+    of: BESIDE,
+    most: MOST_BESIDE,
+    about: 'What is made beside it; changes no number',
+    ...optional,
+  },
   served: choice(SERVED, 'Served on its own, with a gravy, or under something salty'),
   portions: number(RANGES.portions, 'People'),
   pots: number(RANGES.pots, 'Pots it is shared among; the answer is for one'),

@@ -15,27 +15,17 @@ import type { Drain, Method, SoakWater, Toast, Wash } from '../method/methods.js
 import type { Timing } from '../method/timing.js';
 import type { Stage } from '../method/stage.js';
 import type { Grain } from '../larder/grains.js';
+import type { AmountInput } from './amountInput.js';
+import type { Beside } from './beside.js';
 import type { Ingredient, Release } from '../larder/composition.js';
-
-/** An amount, given in exactly one way. */
-export interface AmountInput {
-  /** Mass, g. */
-  readonly g?: number;
-  /** Volume, ml, measured the way this ingredient is measured (levelled cup for a grain). */
-  readonly ml?: number;
-  /** Cups of the plan's `cupMl`. */
-  readonly cups?: number;
-  /** Natural units of the larder row: 2 onions, 1 can. */
-  readonly count?: number;
-  /** As people type it: "1 3/4 cups". */
-  readonly text?: string;
-}
 
 export interface IngredientInput {
   readonly ingredientId: string;
   readonly amount: AmountInput;
   /** How far it is cooked down when the liquid goes in; default the ingredient's usual state. */
   readonly state?: State;
+  /** Minutes a pulse or a soy chunk stood in water of its own; its state counts without. Nothing to anything else. */
+  readonly soakMin?: number;
   /** Id of the stage at which it joins, where that is after the liquid went in; with the base or the liquid without. */
   readonly joins?: string;
   /** True where it stays in a vessel of its own: a garnish, something steeped. It changes nothing in the pot. */
@@ -56,6 +46,7 @@ export interface VesselInput {
   readonly kind?: VesselKind;
   /** Heat lost through its lid, from a water test; the usual loss without. */
   readonly lidLossWPerM2K?: number;
+  readonly nonStick?: boolean;
 }
 
 /** A burner; settings left out have the default powers. */
@@ -72,6 +63,8 @@ export interface BaseInput {
   readonly weighsG?: number;
   /** Stew ladled out and kept before the grain goes in, g. */
   readonly ladleOutG?: number;
+  /** Id of the stage at which that stew comes back, where the liquid is in by then; it stays out without. */
+  readonly ladleBack?: string;
 }
 
 /** Rules of thumb a cook may hold to. */
@@ -140,8 +133,16 @@ export interface PlanInput {
   readonly fingerMm?: number;
   readonly roomC?: number;
   readonly texture?: Texture;
+  /** Steps by which this household's five words lie softer than ours (negative: firmer), -1 to 1. */
+  readonly softerSteps?: number;
+  /** Points of moisture by which this pot's grain is known to stand higher on the scale than its kind; negative for lower. */
+  readonly learntPoints?: number;
+  /** What is left of the doubt of a kitchen that was not met, share; all of it without. */
+  readonly learntSpread?: number;
   /** True when a crust is wanted at the base. */
   readonly crust?: boolean;
+  /** What is made beside it. */
+  readonly beside?: readonly Beside[];
   readonly served?: Served;
   readonly portions?: number;
   /** Pots the dish is shared among; the answer is for one of them. */
@@ -197,6 +198,9 @@ export interface CompletePlan {
   readonly fingerMm: number;
   readonly roomC: number;
   readonly texture: Texture;
+  readonly softerSteps: number;
+  readonly learntPoints: number;
+  readonly learntSpread: number;
   readonly crust: boolean;
   readonly served: Served;
   readonly portions: number;
@@ -224,6 +228,9 @@ export const PLAN_DEFAULTS = {
   fingerMm: 25,
   roomC: 20,
   texture: 2,
+  softerSteps: 0,
+  learntPoints: 0,
+  learntSpread: 1,
   crust: false,
   served: 'plain',
   pots: 1,

@@ -36,7 +36,11 @@ export const RANGES = {
   portions: { least: 1, most: 60, unit: 'people' },
   cupMl: { least: 50, most: 1000, unit: 'ml' },
   stageMin: { least: 0, most: 1440, unit: 'min' },
+  besideMin: { least: 0, most: 1440, unit: 'min' },
   timedMin: { least: 1, most: 1440, unit: 'min' },
+  learntPoints: { least: -12, most: 12, unit: 'points' },
+  learntSpread: { least: 0.05, most: 1.5, unit: 'of the first doubt' },
+  softerSteps: { least: -1, most: 1, unit: 'steps' },
   texture: { least: 1, most: 5, unit: 'step' },
   count: { least: 0.01, most: 1000, unit: 'pieces' },
   ml: { least: 0.01, most: 100_000, unit: 'ml' },
@@ -50,3 +54,5 @@ export const MOST_STAGES = 40;
 export const MOST_MINUTES = 3 * 1440;
 /** Most own ingredients one plan may carry. */
 export const MOST_OWN = 60;
+/** Most things made beside one pot. */
+export const MOST_BESIDE = 8;

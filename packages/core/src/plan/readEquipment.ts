@@ -26,6 +26,7 @@ export function vesselOf(c: Checker, input: VesselInput | undefined, method: Met
     lid: c.choice('vessel.lid', input.lid, D.lid, LID_FITS),
     wall: c.choice('vessel.wall', input.wall, D.wall, WALLS),
     kind: c.choice('vessel.kind', input.kind, METHOD_VESSEL[method], VESSEL_KINDS),
+    ...(c.flag('vessel.nonStick', input.nonStick, false) ? { nonStick: true } : {}),
     ...(lidLoss === undefined
       ? {}
       : { lidLossWPerM2K: c.required('vessel.lidLossWPerM2K', lidLoss, RANGES.lidLoss) }),

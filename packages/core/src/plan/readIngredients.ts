@@ -1,5 +1,6 @@
 import type { Ingredient } from '../larder/composition.js';
 import { releaseOf, statesOf } from '../larder/larder.js';
+import { soakedFor } from '../larder/pulseSoak.js';
 import { resolveAmount } from './amount.js';
 import { fieldsOf, shown, type Checker } from './checker.js';
 import type { IngredientInput, PlannedIngredient } from './planInput.js';
@@ -43,7 +44,10 @@ export function ingredientsOf(
       return c.refuse([], `${field}.ingredientId`, 'unknownId', { found: shown(item.ingredientId) });
     const g = resolveAmount(c, `${field}.amount`, item.amount, ingredient, cupMl, RANGES.ingredientG);
     const states = statesOf(ingredient);
-    const release = releaseOf(ingredient, item.state ?? states[0] ?? 'whole');
+    const soakMin = c.number(`${field}.soakMin`, item.soakMin, 0, RANGES.soakMin);
+    const release =
+      (item.soakMin === undefined ? undefined : soakedFor(ingredient, soakMin)) ??
+      releaseOf(ingredient, item.state ?? states[0] ?? 'whole');
     if (!release) {
       const values = { name: ingredient.name, found: shown(item.state), choices: states.join(', ') };
       return c.refuse([], `${field}.state`, 'noSuchState', values);

@@ -98,6 +98,7 @@ function checkStage(c: Checker, given: Stage, field: string): void {
   c.choice(`${field}.lid`, s.lid, 'off', LID_STATES);
   c.flag(`${field}.spreader`, s.spreader, false);
   c.flag(`${field}.insulated`, s.insulated, false);
+  c.flag(`${field}.fromAbove`, s.fromAbove, false);
   const end = fieldsOf(s.end) as Partial<Record<string, unknown>>;
   const kind = c.choice(`${field}.end.kind`, end['kind'] ?? null, 'minutes', STAGE_ENDS);
   if (end['kind'] !== kind) return;

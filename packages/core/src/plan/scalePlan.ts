@@ -1,5 +1,6 @@
 import { parseAmount } from '../measures/parseAmount.js';
-import type { AmountInput, PlanInput } from './planInput.js';
+import type { AmountInput } from './amountInput.js';
+import type { PlanInput } from './planInput.js';
 
 /**
  * An amount times a factor. A typed amount becomes the g or ml it meant; one that cannot be read is left as it

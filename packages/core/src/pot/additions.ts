@@ -34,6 +34,18 @@ export function addLiquid(walk: Walk, g: number, tempC: number): void {
   walk.putInG += g;
 }
 
+/** Liquid out of the pot, as hot as it is; never the last of it. */
+export function removeLiquid(walk: Walk, g: number): void {
+  const { y } = walk;
+  const out = Math.min(Math.max(0, g), LADLED_AT_MOST * get(y, FREE));
+  y[FREE] = get(y, FREE) - out;
+  y[HEAT_OUT] = get(y, HEAT_OUT) + (out * CP_WATER * get(y, TEMP)) / 1000;
+  walk.kJPerK -= (out * CP_WATER) / 1000;
+  walk.putInG -= out;
+}
+/** No ladle gets the last of it: share of the free liquid. */
+const LADLED_AT_MOST = 0.95;
+
 /** The grain, as cool as the kitchen, with what clings to it. */
 export function grainGoesIn(walk: Walk): void {
   const { setup, y } = walk;

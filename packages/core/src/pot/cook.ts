@@ -70,7 +70,7 @@ export function enterStage(walk: Walk, index: number): void {
   const stage = stages[index];
   if (stage === undefined) return;
   const { act } = stage;
-  if (endsAtSurface(stage)) gapsFullOf(plan, () => gapsFullWhenTimed(plan));
+  if (endsAtSurface(stage)) learnSigns(plan);
   const sofar = stages.slice(0, index + 1);
   if (act === 'fryDry') startDry(walk);
   else if (isWet(act))
@@ -78,6 +78,11 @@ export function enterStage(walk: Walk, index: number): void {
   if (act === 'grain' && walk.liquidIn && !walk.grainIn) grainGoesIn(walk);
   const joins = walk.setup.joining.get(stage.id);
   if (joins !== undefined && walk.liquidIn) addLiquid(walk, joins, plan.roomC);
+}
+
+/** Has what the signs of a plan look like known, where it has any, so that plans made from it show the same. */
+export function learnSigns(plan: CompletePlan): void {
+  if (plan.stages.some(endsAtSurface)) gapsFullOf(plan, () => gapsFullWhenTimed(plan));
 }
 
 /** Cooks the plan as its account pours it, by the clock, and looks at each stage that would end at its surface. */

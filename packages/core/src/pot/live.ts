@@ -1,8 +1,8 @@
-import { addLiquid } from './additions.js';
+import { addLiquid, removeLiquid } from './additions.js';
 import { enterStage, serve, STEP_MIN, type Cooked } from './cook.js';
 import type { Order } from './integrate.js';
 import type { Setup } from './setup.js';
-import { cookStage, holdOn, seenNow, settingFor } from './stages.js';
+import { cookStage, gapsFullNow, holdOn, seenNow, settingFor } from './stages.js';
 import { get, STEAM } from './state.js';
 import { newWalk, PotPaused, type CookedStage, type Seen, type Walk } from './walk.js';
 
@@ -39,6 +39,8 @@ export interface LiveReading {
   /** The pot's numbers, by the places of pot/state. */
   readonly y: readonly number[];
   readonly seen: Seen;
+  /** How far the gaps among the grain are full; over 1 the liquid stands above it. 2 before there is any grain. */
+  readonly gapsFull: number;
   readonly steamG: number;
   /** True once the stage has come to the end that the plan gives it. */
   readonly isOver: boolean;
@@ -119,6 +121,25 @@ export function pourMore(setup: Setup, pot: LivePot, waterG: number, tempC: numb
 }
 
 /**
+ * Liquid taken out of a pot, as hot as it is; never more than is free. The stage it is in begins anew from here.
+ * @param waterG water taken out, g; negative counts as none
+ * @example takeOut(setup, pot, 0).stageIndex === pot.stageIndex // true
+ */
+export function takeOut(setup: Setup, pot: LivePot, waterG: number): LivePot {
+  const { walk } = cookedTo(setup, pot, pot.atMin);
+  if (walk.liquidIn) removeLiquid(walk, waterG);
+  return { ...pot, began: kept(walk) };
+}
+
+/**
+ * The minute at which the stage that the pot is in comes to its end by itself, from the first liquid; where the pot
+ * stands in a stage without liquid, now.
+ * @example stageOverAtMin(setup, pot) // 0
+ */
+export const stageOverAtMin = (setup: Setup, pot: LivePot): number =>
+  Math.max(pot.atMin, cookedTo(setup, pot, Infinity).walk.atMin);
+
+/**
  * What the pot is like just now; the pot itself is as it was.
  * @example readPot(setup, advancePot(setup, pot, 1)).seen // 'warming'
  */
@@ -129,6 +150,7 @@ export function readPot(setup: Setup, pot: LivePot): LiveReading {
   return {
     y: [...walk.y],
     seen: stage && walk.liquidIn ? seenNow(walk, settingFor(walk, stage)) : 'nothingYet',
+    gapsFull: stage && walk.liquidIn && walk.grainIn ? gapsFullNow(walk, stage) : 2,
     steamG: get(walk.y, STEAM),
     isOver,
   };

@@ -18,6 +18,24 @@ export function gapsFullOf(plan: CompletePlan, find: () => GapsFull): GapsFull {
   return known;
 }
 
+/**
+ * A plan that differs in its later stages shows the signs of the plan it was made from.
+ * @param wasOf the stage of that plan that one of this is a part of: the same without
+ */
+export function signsOf<P extends CompletePlan>(
+  plan: P,
+  from: CompletePlan,
+  wasOf: (stageId: string) => string = (id) => id,
+): P {
+  const known = KNOWN.get(from);
+  const shares = plan.stages.flatMap(({ id }): [string, number][] => {
+    const share = known?.get(wasOf(id));
+    return share === undefined ? [] : [[id, share]];
+  });
+  if (known) KNOWN.set(plan, new Map(shares));
+  return plan;
+}
+
 /** What is left among the grain of a pot that a cook would call dry, share of its gaps †. */
 const DRY_SHARE = 0.02;
 

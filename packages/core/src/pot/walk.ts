@@ -81,6 +81,8 @@ export interface Walk {
  * does is code and not data, so it is left this way and entered again from its beginning.
  */
 export class PotPaused extends Error {}
+/** The one that is thrown: thousands of pots are paused for one look, and nobody asks where. */
+const PAUSED = new PotPaused();
 
 export interface How {
   readonly stepMin: number;
@@ -177,7 +179,7 @@ export function goOn(walk: Walk, s: Setting, boiling: boolean, forMin: number, c
     if (walk.atMin + taken > walk.stopAtMin + SAME_MOMENT_MIN) {
       y.set(step(y, Math.max(0, walk.stopAtMin - walk.atMin), s, boiling, r));
       walk.atMin = walk.stopAtMin;
-      throw new PotPaused();
+      throw PAUSED;
     }
     y.set(r.next);
     walk.atMin += taken;

@@ -1,3 +1,4 @@
+import { OVERNIGHT_MIN } from '../larder/saidBesides.js';
 import { saidNumber } from '../larder/saidNumber.js';
 
 const UNIT = /^\s*[-–]?\s*(?:or\s+so\s+)?(minutes?|mins?\.?|min\b|hours?|hrs?\.?|hr\b|h\b|seconds?|secs?)/iu;
@@ -11,6 +12,7 @@ const HOUR_AND = /\ban hour and a (half|quarter)\b/giu;
  * @returns undefined where it says none
  */
 export function minutesIn(text: string): number | undefined {
+  if (/\bovernight\b/iu.test(text)) return OVERNIGHT_MIN;
   const line = text.replace(HOUR_AND, (_all, part: string) =>
     part === 'half' ? '90 minutes' : '75 minutes',
   );

@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
-import { MOST_LINES } from '../larder/parseLine.js';
+import { MOST_LINES, parseLine } from '../larder/parseLine.js';
 import { wordsOf } from '../larder/words.js';
 import { parseRecipe, type Recipe } from './parseRecipe.js';
 
@@ -248,9 +248,88 @@ describe('what is said beside the grain', () => {
     });
   });
 
+  it('is its soak where it was left to stand in the water it was washed in, and not where it dripped', () => {
+    const stood = [
+      'Pot\n2 cups basmati, washed till clear and left standing twenty minutes',
+      'Pot\n2 cups basmati\nWash it till clear and let it stand twenty minutes.',
+    ];
+    for (const told of stood)
+      expect(parseRecipe(told, CUP)).toMatchObject({ soakMin: 20, wash: 'untilClear' });
+    expect(parseLine('2 cups basmati, rinsed and left to stand 20 min', CUP).soak).toEqual({
+      minutes: 20,
+      said: true,
+    });
+    for (const dripped of [
+      'washed and left to stand 20 min in a sieve',
+      'washed, drained, left to sit 20 min',
+    ])
+      expect(parseRecipe(`Pot\n2 cups basmati, ${dripped}`, CUP).soakMin).toBeUndefined();
+    expect(parseRecipe('Pot\n2 cups basmati\nWash it and let it stand.', CUP)).toMatchObject({
+      wash: 'rinsed',
+    });
+  });
+
+  it('a pulse soaks by itself, and the grain only where it is named', () => {
+    const told =
+      'Pot\n2 cups basmati\n1 cup dried chickpeas\nSoak the chickpeas overnight. Cover, low, 15 minutes.';
+    const r = parseRecipe(told, CUP);
+    expect(r.soakMin).toBeUndefined();
+    expect(r.lines[1]).toMatchObject({ id: 'chickpeas', soak: { minutes: 480, said: true } });
+    const both = parseRecipe(`${told} Soak the rice 20 minutes.`, CUP);
+    expect(both.soakMin).toBe(20);
+    expect(both.lines[1]?.soak?.minutes).toBe(480);
+    expect(parseLine('1/2 cup whole lentils, soaked 2 hours', CUP).soak).toEqual({
+      minutes: 120,
+      said: true,
+    });
+    expect(parseRecipe('Pot\n2 cups basmati\nSoak overnight. Low, 15 minutes.', CUP).soakMin).toBe(480);
+  });
+
+  it('a soak that names nothing is of what was named last', () => {
+    const peas =
+      'Pot\nA cup and a half of coarse bulgur. Half a cup of split peas, soaked an hour. Lid, low, 18 minutes.';
+    const told = parseRecipe(peas, CUP);
+    expect(told.soakMin).toBeUndefined();
+    expect(told.lines.find((l) => !l.isGrain)?.soak).toEqual({ minutes: 60, said: true });
+    const grain = parseRecipe(
+      'Pot\nHalf a cup of split peas. Two cups of basmati, soaked an hour. Lid, low, 18 minutes.',
+      CUP,
+    );
+    expect(grain.soakMin).toBe(60);
+    expect(grain.lines.find((l) => !l.isGrain)?.soak?.said).not.toBe(true);
+  });
+
+  it.each([
+    ['Lid on, low, 15 minutes. Take it off the heat, lid on, 10 minutes.', 15, 10, 'on'],
+    ['Lid on, low, 18 minutes. Off, tea towel under the lid, 12 minutes.', 18, 12, 'cloth'],
+    ['Cover, low, 20 minutes. Off; lid ajar, or it goes to paste.', 20, undefined, 'ajar'],
+    ['Cover, low, 20 minutes. Turn off, foil under the lid, and leave it 5 minutes.', 20, 5, 'foil'],
+    // On the ring again it is covered cooking.
+    ['Off. Lid on, lowest heat, 20 minutes.', 20, undefined, undefined],
+  ] as const)('what closes a pot that is off the heat is of its rest: %s', (text, covered, rest, lid) => {
+    const { timing, restLid } = parseRecipe(`Pot\n2 cups basmati. ${text}`, CUP);
+    expect(timing.coveredMin).toBe(covered);
+    expect(timing.restMin).toBe(rest);
+    expect(restLid).toBe(lid);
+    if (lid === 'cloth' || lid === 'foil') expect(timing.seal).toBeUndefined();
+  });
+
   it('a number at the end of a step is its minutes', () => {
     const { timing } = parseRecipe('Pot\n2 cups basmati\nLid, lowest 18. Off the heat 8 more.', CUP);
     expect(timing).toMatchObject({ coveredMin: 18, restMin: 8 });
+  });
+});
+
+describe('stew that is taken out', () => {
+  it.each([
+    ['A ladle and a half out, kept.', { ladles: 1.5 }],
+    ['Two ladlefuls of the sauce out.', { ladles: 2 }],
+    ['Half of the base aside.', { share: 0.5 }],
+    ['A quarter of the stew out in case.', { share: 0.25 }],
+    ['Onions out.', undefined],
+    ['Take half the mint out of the fridge.', undefined],
+  ])('%s', (clause, out) => {
+    expect(parseRecipe(`Pot\n2 cups basmati\nFry. ${clause}`, CUP).takenOut).toEqual(out);
   });
 });
 
@@ -258,5 +337,9 @@ describe('a telling in one breath', () => {
   it('has its name before its colon or in its first sentence', () => {
     expect(parseRecipe('Coconut rice: 2 cups jasmine, 1 can coconut milk', CUP).title).toBe('Coconut rice');
     expect(parseRecipe('Rinse. 2 cups jasmine', CUP).title).toBeUndefined();
+    expect(parseRecipe('Beetroot pulao, for four\n2 cups basmati', CUP)).toMatchObject({
+      title: 'Beetroot pulao',
+      portions: 4,
+    });
   });
 });

@@ -8,14 +8,17 @@ import {
   type LineOptions,
   type ParsedLine,
 } from '../larder/parseLine.js';
+import { soakedFor } from '../larder/pulseSoak.js';
 import { saidNumber } from '../larder/saidNumber.js';
+import { wordsOf } from '../larder/words.js';
 import type { Method, Toast, Wash } from '../method/methods.js';
-import type { Act } from '../method/stage.js';
+import type { Act, Stage } from '../method/stage.js';
 import type { Timing } from '../method/timing.js';
 import { clausesOf, thingIn } from './clauses.js';
 import { minutesIn } from './minutes.js';
 import { inMeasure, ownMeasure, type OwnMeasure } from './ownMeasure.js';
 import { GRAIN, readStep, type Said } from './readStep.js';
+import type { TakenOut } from './takenOut.js';
 import { NUMBERED, ORDERS, titled } from './title.js';
 
 /** A clause of the telling that is no thing: its words stay, and what was understood of them is computed. */
@@ -55,6 +58,11 @@ export interface Recipe {
   readonly ratio?: number;
   /** True where the cook pours no water at all. */
   readonly baseOnly?: true;
+  /** Stew taken out before the grain, and the act at which it comes back. */
+  readonly takenOut?: TakenOut;
+  /** How the pot is closed once it is off the heat. */
+  readonly restLid?: Stage['lid'];
+  readonly backAt?: Act;
   /** How far what is fried is cooked, in the order it was said: a colour is the onions', a mush the tomatoes'. */
   readonly states: readonly State[];
   /** Acts before the liquid, in the cook's own order. */
@@ -84,6 +92,8 @@ const isFat = ({ id }: ParsedLine): boolean => ingredientById(id ?? '')?.behaves
 const isNew = (line: ParsedLine, before: readonly ParsedLine[]): boolean =>
   line.amount !== undefined || !before.some((l) => l.id === line.id || (l.isGrain && line.isGrain));
 
+/** A shorter word is no name of a pulse. */
+const SHORTEST_NAME = 3;
 /** So many lines with things are a list. */
 const IS_A_LIST = 3;
 /** Acts a clause tells with the thing it names: "bay leaves out". */
@@ -136,11 +146,32 @@ class Telling {
     return isColour ? readStep(`toast grain ${clause}`, this.#act) : read;
   }
 
+  /**
+   * "Soak the chickpeas overnight" is said of the chickpeas, and of the grain only where that is named too; "soaked an hour" of what
+   * was named last.
+   */
+  #ofPulse(clause: string, said: Said | undefined): Said | undefined {
+    if (said?.soakMin === undefined) return said;
+    const words = new Set(wordsOf(clause));
+    const minutes = said.soakMin;
+    const pulses = this.lines.filter((line) => {
+      const row = ingredientById(line.id ?? '');
+      const isNamed = wordsOf(line.text).some((w) => w.length >= SHORTEST_NAME && words.has(w));
+      return row !== undefined && isNamed && soakedFor(row, 0) !== undefined;
+    });
+    const last = this.lines.at(-1);
+    const row = ingredientById(last?.id ?? '');
+    const isBare = pulses.length === 0 && !GRAIN.test(clause) && /^soaked\b/iu.test(clause);
+    if (isBare && last && row && soakedFor(row, 0) !== undefined) pulses.push(last);
+    for (const line of pulses)
+      this.lines[this.lines.indexOf(line)] = { ...line, soak: { minutes, said: true } };
+    return pulses.length === 0 || GRAIN.test(clause) ? said : { act: 'soak' };
+  }
+
   #step(words: string, isRest: boolean): void {
     const clause = words.replace(/^[\s,.;]+/u, '').trim();
     if (!/[\p{L}\d]/u.test(clause)) return;
-    const read = readStep(clause, this.#act);
-    const said = this.#ofGrain(clause, read);
+    const said = this.#ofPulse(clause, this.#ofGrain(clause, readStep(clause, this.#act)));
     this.#act = said?.act ?? this.#act;
     if (said) this.says.push(said);
     const act = this.#act === undefined ? {} : { act: this.#act };
@@ -197,6 +228,9 @@ function together(says: readonly Said[]): Pick<Recipe, 'timing' | 'order' | 'sta
     crust: pick('crust'),
     ratio: pick('ratio'),
     baseOnly: pick('baseOnly'),
+    takenOut: pick('takenOut'),
+    restLid: pick('restLid'),
+    backAt: says.find((s) => s.putBack)?.act,
   };
   const said = Object.fromEntries(
     Object.entries(found).filter(([, v]) => v !== undefined),

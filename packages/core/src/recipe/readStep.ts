@@ -1,8 +1,10 @@
 import type { State } from '../larder/composition.js';
 import type { Method, Toast, Wash } from '../method/methods.js';
-import type { Act } from '../method/stage.js';
+import type { Act, Stage } from '../method/stage.js';
 import type { Timing } from '../method/timing.js';
 import { saidNumber } from '../larder/saidNumber.js';
+import { comesBack, takenOut, type TakenOut } from './takenOut.js';
+import { byMinutes, COLOURS, first, heatIn, REST_LIDS, SEALS, STATES } from './stepWords.js';
 import { bareNumber, lastNumber, minutesIn } from './minutes.js';
 
 /** What one clause of a telling says of how the pot is made. */
@@ -23,6 +25,11 @@ export interface Said {
   readonly baseOnly?: true;
   /** Minutes of an act that has no place in the timing: a base, a marinade. */
   readonly minutes?: number;
+  /** How the pot is closed once it is off the heat. */
+  readonly restLid?: Stage['lid'];
+  /** Stew that is taken out of the pot, and that it comes back. */
+  readonly takenOut?: TakenOut;
+  readonly putBack?: true;
   /** How far what is fried is cooked. */
   readonly state?: State;
 }
@@ -32,42 +39,6 @@ export const GRAIN =
   /\b(?:rice|grains?|basmati|quinoa|bulgur|wheat|millet|barley|jasmine|freekeh|buckwheat|parboiled)\b/iu;
 const FRIES =
   /\b(?:toast|fry|fried|frying|stir|turn|turned|cook|coat|coated|sizzle|sweat|soften|brown(?!\s+(?:rice|basmati|lentil|sugar|onion))|brow?ned|saut[eé])\w*\b/iu;
-const COLOURS: readonly (readonly [RegExp, Toast])[] = [
-  [/golden|biscuit|nutty|light brown|straw/iu, 'golden'],
-  [/opaque|white|chalky/iu, 'opaque'],
-  [/gloss|shin|coat|glisten/iu, 'glossy'],
-];
-const STATES: readonly (readonly [RegExp, State])[] = [
-  [/oil (?:rises|stands|separates|comes|floats)|splits|fat separates/iu, 'oilSeparated'],
-  [/mush|pulp|break down|broken down/iu, 'mushy'],
-  [/dark brown|deep brown|well browned|caramel/iu, 'brown'],
-  [/golden|\bgold\b|yellow/iu, 'golden'],
-  [/translucent|see-through|glassy/iu, 'translucent'],
-  [/soft|wilt/iu, 'softened'],
-  [/brown/iu, 'browned'],
-];
-const SEALS: readonly (readonly [RegExp, NonNullable<Timing['seal']>])[] = [
-  [/tea[\s-]?towel|cloth/iu, 'cloth'],
-  [/parchment|baking paper/iu, 'parchment'],
-  [/\bfoil\b/iu, 'foil'],
-];
-
-/** What a text says of these, but not what it says it is not: "yellow, not brown". */
-const first = <T>(pairs: readonly (readonly [RegExp, T])[], text: string): T | undefined => {
-  const said = text.replace(/\bnot\s+\w+/giu, '');
-  return pairs.find(([words]) => words.test(said))?.[1];
-};
-
-const byMinutes = (minutes: number | undefined): Toast =>
-  minutes === undefined || minutes < 3 ? 'glossy' : minutes < 5 ? 'opaque' : 'golden';
-
-const heatIn = (text: string): Timing['coveredHeat'] => {
-  if (/lowest|very low|as low as|barely|tiniest|small(?:est)? flame|\bslow(?:est)?\b/iu.test(text))
-    return 'veryLow';
-  if (/medium[\s-]low|\blow(?:er|ish)?\b/iu.test(text)) return 'low';
-  return /\bmedium\b/iu.test(text) ? 'medium' : undefined;
-};
-
 const some = <T extends object>(fields: { readonly [K in keyof T]: T[K] | undefined }): Partial<T> =>
   Object.fromEntries(Object.entries(fields).filter(([, v]) => v !== undefined)) as Partial<T>;
 
@@ -127,6 +98,13 @@ const RULES: readonly Rule[] = [
   [
     /left in water|in water since|\bsoak/iu,
     (_t, min) => ({ act: 'soak', soakMin: min ?? 30, wash: 'rinsed' }),
+  ],
+  [
+    /\b(?:wash|rinse)\w*\b(?!.*\b(?:sieve|colander|drain)).*\b(?:stand|sit|wait)/iu,
+    (t, min) =>
+      min === undefined
+        ? undefined
+        : { act: 'soak', soakMin: min, wash: /clear/iu.test(t) ? 'untilClear' : 'rinsed' },
   ],
   [
     /\b(?:wash|rinse)\w*\b/iu,
@@ -213,6 +191,8 @@ const RULES: readonly Rule[] = [
   ],
 ];
 
+const ON_AGAIN = /\b(?:low\w*|high|medium\S*|simmer|steam|boil|cook|heat|flame|ring|back on)\b/iu;
+
 const numberAfter = (text: string): number | undefined =>
   saidNumber(/pressure\W{0,3}(\w+.*)$/iu.exec(text)?.[1] ?? '', {})?.count;
 
@@ -222,7 +202,14 @@ const numberAfter = (text: string): number | undefined =>
  * @returns undefined where nothing in it can be computed: it stays as words
  */
 export function readStep(clause: string, before: Act | undefined): Said | undefined {
+  const here = some<Said>({ act: before });
+  const out = takenOut(clause);
+  if (out) return { ...here, takenOut: out };
+  if (comesBack(clause)) return { ...here, putBack: true };
   const minutes = minutesIn(clause) ?? lastNumber(clause);
+  // What closes a pot that is off the heat is of its rest, as long as nobody puts it on again.
+  const restLid = before === 'rest' && !ON_AGAIN.test(clause) ? first(REST_LIDS, clause) : undefined;
+  if (restLid) return { act: 'rest', restLid, timing: some<Timing>({ restMin: minutes }) };
   for (const [words, read] of RULES) {
     const said = words.test(clause) ? read(clause, minutes) : undefined;
     if (said) return said;

@@ -27,7 +27,7 @@ export function titled(
   if (sentence === '' || !isTitle(sentence, options) || readStep(sentence, undefined)) return { body: given };
   return { title: sentence.trim(), body: [first.slice(whole.length), ...rest] };
 }
-const FOR_PEOPLE = /\s+(?:for|serves)\s+(\d{1,2}|\p{L}{3,8})(?:\s+(?:people|persons?))?\s*$/iu;
+const FOR_PEOPLE = /[\s,]+(?:for|serves)\s+(\d{1,2}|\p{L}{3,8})(?:\s+(?:people|persons?))?\s*$/iu;
 
 /** A name: a few words, no amount, no order. */
 function isTitle(line: string, options: LineOptions): boolean {

@@ -1,4 +1,5 @@
 export { mergeFields, sameValue, type Fields, type Merged, type MergeInput } from './merge.js';
+export { COUNTS, type Counts } from './records.js';
 export type {
   AnswerReply,
   BagFields,
@@ -21,6 +22,7 @@ export type {
   HobRecord,
   HouseholdFields,
   HouseholdRecord,
+  PacketSize,
   IngredientFields,
   IngredientRecord,
   KeptRecord,
@@ -36,3 +38,6 @@ export type {
   VesselFields,
   VesselRecord,
 } from './records.js';
+export { LONGEST_NOTE, LOOKED, sayingProblem, SAYINGS, TASTED, type SayingProblem } from '../stove/saying.js';
+export { addedBy, INSERTED } from '../stove/edits.js';
+export { isSaying, type SayingKind } from '../stove/tap.js';

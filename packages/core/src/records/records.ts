@@ -32,11 +32,25 @@ export interface HouseholdRecord {
   /** First joint of this cook's finger, mm; an ordinary one without. */
   readonly fingerMm?: number | null;
   readonly texture: Texture;
+  /** Steps by which its words for texture lie softer than ours; none without. */
+  readonly softerSteps?: number | null;
+  /** What it calls the five steps, firm first; an empty one is called as usual. */
+  readonly textureNames?: readonly string[] | null;
+  /** What its jars, tins and packets hold, each asked once. */
+  readonly packets?: readonly PacketSize[] | null;
   readonly served: Served;
   /** True when amounts are shown in g and ml first. */
   readonly metric: boolean;
   /** 0 until the server has been heard. */
   readonly revision: number;
+}
+
+/** What one jar, tin or packet of a thing holds. */
+export interface PacketSize {
+  readonly ingredientId: string;
+  /** As it was said: "jar". */
+  readonly packet: string;
+  readonly g: number;
 }
 
 export type HouseholdFields = Omit<HouseholdRecord, 'revision'>;
@@ -58,6 +72,8 @@ export interface VesselFields {
   readonly lid: LidFit;
   readonly wall: Wall;
   readonly kind: VesselKind;
+  /** A coating that high heat spoils. */
+  readonly nonStick?: boolean;
 }
 
 export interface HobFields {
@@ -139,6 +155,10 @@ export type CourseReply = Course;
 /** How the base of the pot looked. */
 export type BaseSeen = BaseBand;
 
+/** How an outcome is learnt from: as one pot, as a pot that always comes out so, or not at all. */
+export const COUNTS = ['once', 'always', 'never'] as const;
+export type Counts = (typeof COUNTS)[number];
+
 /** Verdict on the texture: 1 hard, 2 a little firm, 3 as wanted, 4 a little soft, 5 mushy. */
 export type Verdict = 1 | 2 | 3 | 4 | 5;
 
@@ -146,6 +166,8 @@ export interface OutcomeRecord {
   readonly texture: Verdict;
   readonly base: BaseSeen;
   readonly note: string;
+  /** Whether it is learnt from; once without. */
+  readonly counts?: Counts;
   readonly atMs: number;
 }
 
@@ -166,8 +188,13 @@ export interface CookRecord extends Choices {
 }
 
 /** A tap as it travels: nothing said is null or left out. */
-export interface TapRecord extends Omit<StageEvent, 'minutes' | 'followsId' | 'undoesId'> {
+export interface TapRecord extends Omit<
+  StageEvent,
+  'minutes' | 'followsId' | 'undoesId' | 'said' | 'amount'
+> {
   readonly minutes?: number | null;
+  readonly said?: string | null;
+  readonly amount?: number | null;
   readonly followsId?: string | null;
   readonly undoesId?: string | null;
 }

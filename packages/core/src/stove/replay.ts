@@ -1,7 +1,8 @@
-import type { Stage } from '../method/stage.js';
+import { plannedMin, type Stage } from '../method/stage.js';
+import { edit, moveOn } from './edits.js';
+import { effectiveTaps } from './effective.js';
 import { lineRead, newSheet, type StageRun } from './sheet.js';
-import type { StageEvent } from './tap.js';
-import { inOrder } from './tapOrder.js';
+import { isSaying, type StageEvent } from './tap.js';
 
 /** Where a cook stands, worked out from its taps alone. */
 export interface RunState {
@@ -9,6 +10,8 @@ export interface RunState {
   /** Index of the stage being cooked or waiting to start; stages.length when all are done. */
   readonly current: number;
   readonly phase: 'waiting' | 'running' | 'finished';
+  /** What was said of the pot and not taken back, in the order of its times. */
+  readonly said: readonly StageEvent[];
   /** The tap an undo would take back. */
   readonly undoable: StageEvent | undefined;
 }
@@ -25,41 +28,35 @@ export const MOST_EXTENDED_MIN = 240;
  * @example replay(stages, []).phase // 'waiting'
  */
 export function replay(stages: readonly Stage[], events: readonly StageEvent[]): RunState {
-  const effective = withoutUndone(inOrder(events));
-  const runs = newSheet(stages);
-  let current = 0;
+  const effective = effectiveTaps(events);
+  const sheet = newSheet(stages);
+  const said: StageEvent[] = [];
   for (const event of effective) {
-    const run = runs[current];
+    if (edit(sheet, event)) continue;
+    if (isSaying(event.kind)) said.push(event);
+    const run = sheet.lines[sheet.current];
     if (run?.stage.id !== event.stageId) continue;
     if (event.kind === 'start') run.startedAtMs ??= event.atMs;
     if (event.kind === 'extend' && run.startedAtMs !== undefined) {
-      run.extendedMin = Math.min(MOST_EXTENDED_MIN, run.extendedMin + (event.minutes ?? 0));
+      // A stage can be shortened to nothing and no further.
+      const least = -plannedMin(run.stage);
+      run.extendedMin = Math.max(least, Math.min(MOST_EXTENDED_MIN, run.extendedMin + (event.minutes ?? 0)));
     }
     if (event.kind === 'done') {
       run.startedAtMs ??= event.atMs;
       run.doneAtMs = event.atMs;
-      current += 1;
       // One tap is enough: finishing a stage starts the next one's clock.
-      const next = runs[current];
-      if (next) next.startedAtMs = event.atMs;
+      moveOn(sheet, event.atMs);
     }
   }
-  const finished = current >= runs.length;
-  const running = runs[current]?.startedAtMs !== undefined;
+  const { lines, current } = sheet;
+  const finished = current >= lines.length;
+  const running = lines[current]?.startedAtMs !== undefined;
   return {
-    stages: runs.map(lineRead),
+    stages: lines.map(lineRead),
     current,
     phase: finished ? 'finished' : running ? 'running' : 'waiting',
+    said: said.sort((a, b) => a.atMs - b.atMs),
     undoable: effective.at(-1),
   };
-}
-
-function withoutUndone(ordered: readonly StageEvent[]): StageEvent[] {
-  let kept: StageEvent[] = [];
-  for (const event of ordered) {
-    if (event.kind !== 'undo') kept.push(event);
-    else if (event.undoesId === undefined) kept.pop();
-    else kept = kept.filter((e) => e.id !== event.undoesId);
-  }
-  return kept;
 }

@@ -1,4 +1,6 @@
+import { HEATS, LID_STATES, type Fire } from '../heat/equipment.js';
 import { plannedMin, type Stage } from '../method/stage.js';
+import type { StageEvent } from './tap.js';
 
 /** How far one stage has come. */
 export interface StageRun {
@@ -6,27 +8,57 @@ export interface StageRun {
   readonly startedAtMs: number | undefined;
   readonly doneAtMs: number | undefined;
   readonly extendedMin: number;
+  /** True for a stage that is left out. */
+  readonly skipped: boolean;
   /** When its clock runs out; undefined until it is started. */
   readonly dueAtMs: number | undefined;
 }
 
 /** A line of the sheet as it is being filled in. */
 export interface SheetLine {
-  readonly stage: Stage;
+  stage: Stage;
   startedAtMs: number | undefined;
   doneAtMs: number | undefined;
   extendedMin: number;
+  skipped: boolean;
+}
+
+/** All lines, and the one that is being cooked or waits to be. */
+export interface Sheet {
+  readonly lines: SheetLine[];
+  current: number;
 }
 
 /** An empty sheet: every stage still to come. */
-export const newSheet = (stages: readonly Stage[]): SheetLine[] =>
-  stages.map((stage) => ({ stage, startedAtMs: undefined, doneAtMs: undefined, extendedMin: 0 }));
+export const newSheet = (stages: readonly Stage[]): Sheet => ({
+  lines: stages.map((stage) => ({
+    stage,
+    startedAtMs: undefined,
+    doneAtMs: undefined,
+    extendedMin: 0,
+    skipped: false,
+  })),
+  current: 0,
+});
 
 /** The line as it is read: with the moment its clock runs out. */
 export const lineRead = (line: SheetLine): StageRun => ({ ...line, dueAtMs: due(line) });
 
-const due = ({ stage, startedAtMs, extendedMin }: SheetLine): number | undefined =>
-  startedAtMs === undefined ? undefined : startedAtMs + (plannedMin(stage) + extendedMin) * 60_000;
+/**
+ * Minutes a stage of the line lasts: as planned and what was added, nothing where it is left out.
+ * @example lastsMin(replay(stages, []).stages[0]) // 6
+ */
+export const lastsMin = ({
+  stage,
+  extendedMin,
+  skipped,
+}: Pick<StageRun, 'stage' | 'extendedMin' | 'skipped'>): number =>
+  skipped ? 0 : Math.max(0, plannedMin(stage) + extendedMin);
+
+const due = (line: SheetLine): number | undefined =>
+  line.startedAtMs === undefined ? undefined : line.startedAtMs + lastsMin(line) * MS;
+/** ms in a minute. */
+const MS = 60_000;
 
 /**
  * Seconds left on a running stage's clock at `nowMs`; negative when it has run over.
@@ -34,3 +66,24 @@ const due = ({ stage, startedAtMs, extendedMin }: SheetLine): number | undefined
  */
 export const secondsLeft = (run: StageRun, nowMs: number): number | undefined =>
   run.dueAtMs === undefined ? undefined : Math.round((run.dueAtMs - nowMs) / 1000);
+
+/**
+ * Ring and lid of a stage as they are now: as planned, or as they were set since; what was set for so many minutes is set
+ * back after them.
+ * @param said what was said of the pot, in the order of its times
+ * @example fireNow(replay(stages, []).stages[0], [], 0).lid // 'off'
+ */
+export function fireNow(run: StageRun, said: readonly StageEvent[], nowMs: number): Fire {
+  const { startedAtMs = Infinity, doneAtMs = Infinity } = run;
+  let fire: Fire = run.stage;
+  for (const tap of said) {
+    if (tap.atMs < startedAtMs || tap.atMs > doneAtMs) continue;
+    const isOver = tap.amount !== undefined && nowMs > tap.atMs + tap.amount * MS;
+    if (!SETS.has(tap.kind) || isOver) continue;
+    const heat = HEATS.find((h) => h === tap.said);
+    const lid = tap.kind === 'lidUp' ? 'off' : LID_STATES.find((l) => l === tap.said);
+    fire = { ...fire, ...(heat && { heat }), ...(lid && { lid }) };
+  }
+  return fire;
+}
+const SETS: ReadonlySet<StageEvent['kind']> = new Set<StageEvent['kind']>(['heat', 'lid', 'lidUp']);

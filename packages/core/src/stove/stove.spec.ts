@@ -95,6 +95,15 @@ describe('a run at the stove', () => {
     expect(replay(stages, [done, more, further, undo, again]).stages[1]?.extendedMin).toBe(10);
   });
 
+  it('takes minutes off a stage, to nothing and no further', () => {
+    const base = [tap('done', 'boil', 5)];
+    const planned = plannedMin(stages[1]!);
+    const less = replay(stages, [...base, tap('extend', 'simmer', 6, -2)]).stages[1]!;
+    expect(less.extendedMin).toBe(-2);
+    expect(less.dueAtMs! - less.startedAtMs!).toBe((planned - 2) * 60_000);
+    expect(replay(stages, [...base, tap('extend', 'simmer', 6, -500)]).stages[1]!.extendedMin).toBe(-planned);
+  });
+
   it('never extends past any sense and never leaves the list', () => {
     const event = fc.record({
       id: fc.uuid(),

@@ -1,5 +1,28 @@
-/** Everything that can be said at the stove: the one list of it. */
-export const TAP_KINDS = ['start', 'done', 'extend', 'undo'] as const;
+/** Everything that can be said at the stove: the one list of it. The first eight move the stages, the others tell of the pot. */
+export const TAP_KINDS = [
+  'start',
+  'done',
+  'extend',
+  'undo',
+  'insert',
+  'again',
+  'back',
+  'skip',
+  'looked',
+  'tasted',
+  'sign',
+  'splash',
+  'ladled',
+  'heat',
+  'lid',
+  'lidUp',
+  'stirred',
+  'smells',
+  'boiledOver',
+  'weighs',
+  'reads',
+  'note',
+] as const;
 
 /** One tap at the stove. `atMs` is ms since the epoch by the one clock all taps of a cook are told by. */
 export interface StageEvent {
@@ -7,8 +30,12 @@ export interface StageEvent {
   readonly kind: (typeof TAP_KINDS)[number];
   readonly stageId: string;
   readonly atMs: number;
-  /** Minutes added, for `extend`. */
+  /** Minutes added, for `extend`; negative for taken off. */
   readonly minutes?: number;
+  /** What was seen, tasted, smelt or set: a word of SAYINGS, or the note. */
+  readonly said?: string;
+  /** How much, in the unit of SAYINGS. */
+  readonly amount?: number;
   /** Its place in the order the server took taps in; undefined while it is on its way. */
   readonly seq?: number;
   /** The tap this one follows: the last one its device knew of. */
@@ -16,3 +43,16 @@ export interface StageEvent {
   /** For `undo`: the tap it takes back. Older undos name none and take back the last one standing. */
   readonly undoesId?: string;
 }
+
+/** Kinds of taps that tell of the pot and move no stage. */
+export type SayingKind = Exclude<StageEvent['kind'], (typeof MOVES)[number]>;
+
+/** Taps that move the stages, or edit their line. */
+const MOVES = ['start', 'done', 'extend', 'undo', 'insert', 'again', 'back', 'skip'] as const;
+
+/**
+ * True for a tap that tells of the pot.
+ * @example isSaying('looked') // true
+ */
+export const isSaying = (kind: StageEvent['kind']): kind is SayingKind =>
+  !(MOVES as readonly string[]).includes(kind);

@@ -4,7 +4,8 @@ import { INGREDIENTS } from '../larder/ingredients.js';
 import { METHODS } from '../method/methods.js';
 import { statesOf } from '../larder/larder.js';
 import { LID_FITS, SEALS, WALLS } from '../heat/equipment.js';
-import type { AmountInput, PlanInput } from '../plan/planInput.js';
+import type { AmountInput } from '../plan/amountInput.js';
+import type { PlanInput } from '../plan/planInput.js';
 import { TEXTURES } from '../grain/texture.js';
 
 /** An ordinary pot for tests: 22 cm, 4 litres. */

@@ -101,6 +101,6 @@ export function problemText(p: PlanProblem): string {
     case 'order.boilOffAfterGrain':
       return 'Boil things soft before the grain and its liquid go in: that water must be gone by then.';
     case 'order.duplicateId':
-      return 'Two stages have the same id.';
+      return 'Two of them have the same id.';
   }
 }

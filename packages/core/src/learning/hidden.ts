@@ -1,0 +1,54 @@
+import type { Method } from '../method/methods.js';
+
+/** What of a household a pot is made with: what is learnt of one is learnt of these. */
+export interface PotOf {
+  readonly grainId: string;
+  readonly method: Method;
+  readonly bagId?: string | null;
+  readonly vesselId?: string | null;
+  readonly hobId?: string | null;
+  readonly dishId?: string | null;
+}
+
+/** One hidden value that a pot has a share in. */
+export interface Hidden {
+  readonly id: string;
+  /** What is thought of it before anything was cooked: one standard deviation, points of moisture. */
+  readonly sd: number;
+  /** True where it is of a thing that nobody named: it keeps its doubt and learns nothing. */
+  readonly unnamed: boolean;
+}
+
+/**
+ * How far each is off before anything is known, one standard deviation, points of moisture †. Together they are the doubt of a
+ * kitchen that was not met: about 11 % of the pour. A bag of a kind stands on its kind, which is learnt of all its bags: that is
+ * how a new bag begins where the others have led.
+ */
+export const HIDDEN_SD = {
+  taste: 0.9,
+  kind: 0.9,
+  bag: 0.6,
+  pot: 0.9,
+  method: 0.8,
+  dish: 0.7,
+} as const;
+
+/**
+ * The hidden values of a pot; their sum is what its grain wants beyond what its kind does, points of moisture.
+ * @example hiddenOf({ grainId: 'basmati', method: 'boilDown' }).length // 6
+ */
+export function hiddenOf({ grainId, method, bagId, vesselId, hobId, dishId }: PotOf): readonly Hidden[] {
+  const of = (kind: keyof typeof HIDDEN_SD, id: string | null | undefined): Hidden => ({
+    id: `${kind}:${id ?? ''}`,
+    sd: HIDDEN_SD[kind],
+    unnamed: id == null,
+  });
+  return [
+    of('taste', 'household'),
+    of('kind', grainId),
+    of('bag', bagId),
+    of('pot', vesselId == null ? null : `${vesselId}/${hobId ?? ''}`),
+    of('method', method),
+    of('dish', dishId),
+  ];
+}

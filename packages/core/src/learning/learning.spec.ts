@@ -1,0 +1,167 @@
+import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
+import { answer } from '../account/answer.js';
+import type { PlanInput } from '../plan/planInput.js';
+import { PILAF } from '../testing/cooked.js';
+import { evidenceOf } from './evidence.js';
+import { HIDDEN_SD } from './hidden.js';
+import { learn, type Evidence } from './learn.js';
+import { learntOf } from './learntOf.js';
+
+const pot = (n: number, more: Partial<Evidence> = {}): Evidence => ({
+  cookId: `cook-${n.toString().padStart(3, '0')}`,
+  grainId: 'basmati',
+  method: 'coveredAbsorption',
+  bagId: 'bag',
+  vesselId: 'pot',
+  hobId: 'ring',
+  dishId: 'dish',
+  points: 2,
+  sd: 1.25,
+  ...more,
+});
+const poured = (input: PlanInput): number => {
+  const made = answer(input);
+  if (!made.ok) throw new Error(JSON.stringify(made.error));
+  return made.value.pour.ml;
+};
+
+const some: fc.Arbitrary<Evidence[]> = fc
+  .array(
+    fc.record({
+      bagId: fc.constantFrom('a', 'b', null),
+      grainId: fc.constantFrom('basmati', 'jasmine'),
+      method: fc.constantFrom('coveredAbsorption' as const, 'boilDown' as const),
+      vesselId: fc.constantFrom('p', 'q', null),
+      dishId: fc.constantFrom('x', 'y', null),
+      points: fc.double({ min: -6, max: 6, noNaN: true }),
+      sd: fc.constantFrom(0.55, 1.25, 1.9),
+    }),
+    { minLength: 1, maxLength: 12 },
+  )
+  .map((list) => list.map((e, i) => pot(i, e)));
+
+describe('what pots teach', () => {
+  it('does not depend on their order, nor on what was learnt before', () => {
+    fc.assert(
+      fc.property(some, (list) => {
+        const all = learn(list);
+        expect(learn([...list].reverse())).toEqual(all);
+        // What stood among them once and was taken out leaves nothing behind.
+        learn([...list, pot(999, { points: -6 })]);
+        expect(learn(list)).toEqual(all);
+      }),
+      { seed: 5, numRuns: 40 },
+    );
+  });
+
+  it('is a belief: sure of nothing before, surer after, and never surer than pots differ', () => {
+    fc.assert(
+      fc.property(some, (list) => {
+        const before = Math.sqrt(Object.values(HIDDEN_SD).reduce((sum, sd) => sum + sd ** 2, 0));
+        for (const e of list) {
+          const { spread } = learntOf(learn(list), e)!;
+          expect(spread).toBeGreaterThan(0);
+          expect(spread).toBeLessThanOrEqual(1 + 1e-9);
+          expect(spread * before).toBeGreaterThan(0.1);
+        }
+      }),
+      { seed: 6, numRuns: 40 },
+    );
+    const left = (n: number): number =>
+      learntOf(learn(Array.from({ length: n }, (_, i) => pot(i))), pot(0))!.spread;
+    expect([1, 2, 4, 8].map(left).every((s, i, all) => i === 0 || s < all[i - 1]!)).toBe(true);
+  });
+
+  it('of one bag helps another bag of its kind, less than itself, and not a pot that shares nothing but the household', () => {
+    const learnt = learn([pot(0), pot(1), pot(2)]);
+    const same = learntOf(learnt, pot(0))!.points;
+    const brother = learntOf(learnt, pot(0, { bagId: 'new' }))!.points;
+    const other = learntOf(
+      learnt,
+      pot(0, {
+        grainId: 'millet',
+        method: 'boilDown',
+        bagId: 'm',
+        vesselId: 'v',
+        hobId: 'h',
+        dishId: 'n',
+      }),
+    )!.points;
+    expect(same).toBeGreaterThan(brother);
+    expect(brother).toBeGreaterThan(0.7 * same);
+    expect(other).toBeLessThan(0.4 * same);
+    expect(learntOf(learn([]), pot(0))).toBeUndefined();
+  });
+
+  it('of a mad pot moves it less than a pot that is a step off, though it is three times as far', () => {
+    const good = [0, 1, 2, 3, 4].map((n) => pot(n, { points: 0.5 }));
+    const at = (list: Evidence[]): number => learntOf(learn(list), pot(0))!.points;
+    const plain = at(good);
+    const byGood = Math.abs(at([...good, pot(9, { points: 0.5 + 2.75 })]) - plain);
+    const byMad = Math.abs(at([...good, pot(9, { points: -9 })]) - plain);
+    expect(byMad).toBeLessThan(byGood);
+    // Pots that contradict each other leave more open than pots that agree.
+    const contradict = [4, -4, 4, -4].map((points, n) => pot(n, { points }));
+    const agree = [0, 0, 0, 0].map((points, n) => pot(n, { points }));
+    expect(learntOf(learn(contradict), pot(0))!.spread).toBeGreaterThan(
+      learntOf(learn(agree), pot(0))!.spread * 1.15,
+    );
+  });
+
+  it('is what brute force finds: the sum of the hidden values on a fine grid (Bayes, by integration)', () => {
+    // One pot of nothing but kind, method and taste: one number, a normal prior, and Student's t of 4 degrees.
+    const prior = HIDDEN_SD.taste ** 2 + HIDDEN_SD.kind ** 2 + HIDDEN_SD.method ** 2;
+    const unnamed = HIDDEN_SD.bag ** 2 + HIDDEN_SD.pot ** 2 + HIDDEN_SD.dish ** 2;
+    for (const points of [-3, -1, 0.5, 2, 4]) {
+      const e = pot(0, { points, bagId: null, vesselId: null, dishId: null });
+      const scale = e.sd ** 2 + 0.7 ** 2 + unnamed;
+      let [all, sum] = [0, 0];
+      for (let x = -12; x <= 12; x += 0.005) {
+        const weight = Math.exp((-0.5 * x * x) / prior) * (1 + (points - x) ** 2 / scale / 4) ** -2.5;
+        all += weight;
+        sum += weight * x;
+      }
+      expect(Math.abs(learntOf(learn([e]), e)!.points - sum / all)).toBeLessThan(0.2);
+    }
+  });
+});
+
+describe('what a pot says', () => {
+  it('that was poured as advised and came out as wanted is nothing; more poured says that it wanted more', () => {
+    const ml = poured(PILAF);
+    expect(evidenceOf({ input: PILAF, pouredMl: ml, texture: 3 })!.points).toBeCloseTo(0, 6);
+    const more = evidenceOf({ input: PILAF, pouredMl: ml * 1.1, texture: 3 })!;
+    expect(more.points).toBeGreaterThan(1);
+    // A step too soft at that says as much less as a step is.
+    const soft = evidenceOf({ input: PILAF, pouredMl: ml * 1.1, texture: 4 })!;
+    expect(more.points - soft.points).toBeCloseTo(2.75, 9);
+    expect(evidenceOf({ input: PILAF, pouredMl: ml, texture: 3, known: true })!.sd).toBeLessThan(more.sd / 2);
+    expect(evidenceOf({ input: PILAF, pouredMl: 0, texture: 3 })).toBeUndefined();
+    expect(evidenceOf({ input: { ...PILAF, grainId: 'gravel' }, pouredMl: 500, texture: 3 })).toBeUndefined();
+    // Neither a rule that was held to nor what was learnt before is counted twice.
+    expect(
+      evidenceOf({ input: { ...PILAF, leanMl: 60, learntPoints: 3 }, pouredMl: ml, texture: 3 })!.points,
+    ).toBeCloseTo(0, 6);
+  });
+
+  it('of a pot that is known is believed against pots that said otherwise', () => {
+    const others = [0, 1, 2, 3].map((n) => pot(n, { points: 0 }));
+    const known = pot(9, { points: 4, sd: 0.55, sure: true });
+    expect(learntOf(learn([...others, known]), pot(0))!.points).toBeGreaterThan(2.2);
+    expect(learntOf(learn([...others, pot(9, { points: 4 })]), pot(0))!.points).toBeLessThan(1.2);
+  });
+
+  it('brings the next pour to it: one pot that always comes out right, to a few per cent', () => {
+    const ml = poured(PILAF) * 1.15;
+    const said = evidenceOf({ input: PILAF, pouredMl: ml, texture: 3, known: true })!;
+    const known = pot(0, said);
+    const { points, spread } = learntOf(learn([known]), known)!;
+    const next = poured({ ...PILAF, learntPoints: points, learntSpread: spread });
+    expect(Math.abs(next / ml - 1)).toBeLessThan(0.03);
+    const before = answer(PILAF);
+    const after = answer({ ...PILAF, learntPoints: points, learntSpread: spread });
+    if (!before.ok || !after.ok) throw new Error('no answer');
+    expect(after.value.doubt.g).toBeLessThan(before.value.doubt.g);
+  });
+});

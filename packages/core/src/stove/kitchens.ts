@@ -1,0 +1,98 @@
+import { DOUBTS, spreadsOf, truthOf, type DoubtCode } from '../odds/doubts.js';
+import { drawZ } from '../odds/draw.js';
+import type { LivePot } from '../pot/live.js';
+import { setupOf, type Setup } from '../pot/setup.js';
+import type { AsCooked } from './asCooked.js';
+import { follow } from './follow.js';
+
+/** A mean and a standard deviation, as shares. */
+export interface Known {
+  readonly mean: number;
+  readonly spread: number;
+}
+
+/** One kitchen as it may be, with the pot as it stands there now and how much it counts. */
+export interface Kitchen {
+  readonly setup: Setup;
+  readonly pot: LivePot;
+  /** Against the likeliest of them, which counts 1. */
+  readonly weight: number;
+  /** Chance of what was said last, alone. */
+  readonly ofLast: number;
+}
+
+/** How many times as many kitchens are followed where few are left that count. */
+const MORE = 3;
+const FEW = 10;
+/**
+ * One pot in ten has something the odds do not know of: a measure misread, another ring, another bag. Every so many draws
+ * stand for those, spread wider, so that what nobody expected can be heard. They count only once something was said †.
+ */
+const SURPRISED = { share: 0.1, every: 3, wider: 2, pour: 0.3, leastPour: 0.2 } as const;
+const WIDER: ReadonlySet<DoubtCode> = new Set<DoubtCode>(['bag', 'hobPower', 'kitchen', 'broughtIn']);
+const BY_DOUBT = DOUBTS.map((code): number => (WIDER.has(code) ? SURPRISED.wider : 1));
+/** Each draw's share of what its kind stands for. */
+const OF_SURPRISED = SURPRISED.share * SURPRISED.every;
+const OF_EXPECTED = ((1 - SURPRISED.share) * SURPRISED.every) / (SURPRISED.every - 1);
+
+type Followed = Omit<Kitchen, 'weight'> & { readonly logWeight: number };
+
+/** The odds' kitchens, each followed through all that was done and weighed by all that was said; more where few are left. */
+export function kitchensOf(cooked: AsCooked, pourG: number, draws: number, seed: number): readonly Kitchen[] {
+  const spreads = spreadsOf(cooked.plan);
+  const isTold = cooked.stretches.some((s) => s.endedBySign || s.said.length > 0);
+  const one = (i: number): Followed[] => {
+    const isSurprised = i % SURPRISED.every === SURPRISED.every - 1;
+    if (isSurprised && !isTold) return [];
+    const drawn = drawZ(seed, i);
+    const z = isSurprised ? drawn.map((v, d) => v * (BY_DOUBT[d] ?? 1)) : drawn;
+    const setup = setupOf(cooked.plan, truthOf(z, spreads));
+    const [off = 0] = isSurprised ? drawZ(seed + 1, i) : [];
+    const poured = pourG * Math.max(SURPRISED.leastPour, 1 + SURPRISED.pour * off);
+    const { pot, logLikelihood, ofLast } = follow(setup, cooked, poured);
+    return [
+      { setup, pot, ofLast, logWeight: logLikelihood + Math.log(isSurprised ? OF_SURPRISED : OF_EXPECTED) },
+    ];
+  };
+  const take = (from: number, to: number): Followed[] =>
+    Array.from({ length: to - from }, (_, i) => one(from + i)).flat();
+  const first = take(0, draws);
+  const weighed = weighedOf(first);
+  return effectiveOf(weighed) >= FEW ? weighed : weighedOf([...first, ...take(draws, MORE * draws)]);
+}
+
+/** Hundreds of things said make numbers that no product holds: weights are told from the likeliest. */
+function weighedOf(followed: readonly Followed[]): readonly Kitchen[] {
+  const most = Math.max(...followed.map((f) => f.logWeight));
+  return followed.map(({ logWeight, ...kitchen }) => ({ ...kitchen, weight: Math.exp(logWeight - most) }));
+}
+
+const sumOf = (kitchens: readonly Kitchen[], of: (k: Kitchen) => number): number =>
+  kitchens.reduce((sum, k) => sum + of(k), 0);
+
+/** With what chance what was said last was to be expected, by all that was said before it. */
+export const chanceOfLast = (kitchens: readonly Kitchen[]): number =>
+  sumOf(kitchens, (k) => k.weight) / sumOf(kitchens, (k) => k.weight / k.ofLast);
+
+/** How many equal kitchens the weights are worth (Kish 1965). */
+export const effectiveOf = (kitchens: readonly Kitchen[]): number =>
+  sumOf(kitchens, (k) => k.weight) ** 2 / sumOf(kitchens, (k) => k.weight ** 2);
+
+/** So many of the kitchens, as often as they count: evenly through their weights, the same every time. */
+export function representative(kitchens: readonly Kitchen[], count: number): readonly Kitchen[] {
+  const all = sumOf(kitchens, (k) => k.weight);
+  const picked: Kitchen[] = [];
+  let passed = 0;
+  for (const kitchen of kitchens) {
+    passed += kitchen.weight;
+    while (picked.length < count && ((picked.length + 0.5) / count) * all <= passed) picked.push(kitchen);
+  }
+  return picked;
+}
+
+/** What the kitchens that count have in common. */
+export function knownOf(kitchens: readonly Kitchen[], of: (k: Kitchen) => number): Known {
+  const all = sumOf(kitchens, (k) => k.weight);
+  const mean = sumOf(kitchens, (k) => k.weight * of(k)) / all;
+  return { mean, spread: Math.sqrt(sumOf(kitchens, (k) => k.weight * (of(k) - mean) ** 2) / all) };
+}
