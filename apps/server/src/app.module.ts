@@ -20,6 +20,7 @@ import { HealthModule } from './health/health.module.js';
 import { HobsModule } from './hobs/hobs.module.js';
 import { HouseholdModule } from './household/household.module.js';
 import { IngredientsModule } from './ingredients/ingredients.module.js';
+import { LearningModule } from './learning/learning.module.js';
 import { MethodsModule } from './methods/methods.module.js';
 import { PlansModule } from './plans/plans.module.js';
 import { SteamTestsModule } from './steamTests/steamTests.module.js';
@@ -54,6 +55,7 @@ export class AppModule {
         SteamTestsModule,
         PlansModule,
         CooksModule,
+        LearningModule,
         ChangesModule,
         CopiesModule,
       ],

@@ -154,6 +154,12 @@ describe('POST /api/answer', () => {
     const large = await raw(`{"grainId":"${'x'.repeat(10_000_000)}"}`).expect(413);
     expect(large.body).toMatchObject({ status: 413 });
   });
+
+  it('says of an address that cannot be read that it is the address', async () => {
+    const { body } = await http().get('/api/dishes/%E0%A4%A').expect(400);
+    expect(body).toMatchObject({ title: 'The address cannot be read', status: 400 });
+    expect(body.errors).toBeUndefined();
+  });
 });
 
 interface Described {
@@ -459,7 +465,8 @@ describe('the kitchen', () => {
     const { revision } = (await http().get('/api/household')).body;
     await http().put(`/api/household?standsOn=${revision}`).send(household).expect(200);
     const { revision: newer, ...kept } = (await http().get('/api/household')).body;
-    expect(kept).toEqual({ ...household, fingerMm: null });
+    const nothing = { fingerMm: null, softerSteps: null, textureNames: null, packets: null };
+    expect(kept).toEqual({ ...household, ...nothing });
     // A finger is kept by who does not speak of it, and no finger is a metre.
     const put = (fields: object, on: number) =>
       http()
@@ -477,6 +484,24 @@ describe('the kitchen', () => {
       .put(`/api/household?standsOn=${stood.toString()}`)
       .send({ ...read, name: 'Us' })
       .expect(200);
+    const scale = {
+      softerSteps: 0.5,
+      textureNames: ['', 'my usual', '', '', ''],
+      packets: [{ ingredientId: 'tomatoPuree', packet: 'jar', g: 680 }],
+    };
+    const { body: scaled } = await put(scale, (await http().get('/api/household')).body.revision).expect(200);
+    expect(scaled).toMatchObject(scale);
+    const { body: still } = await put({ name: 'Them' }, scaled.revision).expect(200);
+    expect(still).toMatchObject(scale);
+    for (const wrong of [
+      { softerSteps: 3 },
+      { textureNames: ['x'.repeat(25)] },
+      { textureNames: Array(6).fill('a') },
+      { packets: [{ ingredientId: 'tomatoPuree', packet: 'jar', g: -1 }] },
+    ]) {
+      const { body } = await put(wrong, still.revision).expect(400);
+      expect(body.errors[0].field).toContain(Object.keys(wrong)[0]);
+    }
     expect(newer).toBeGreaterThan(revision);
     expect((await http().get('/api/hobs')).body.at(-1)).toMatchObject({ powerW });
     const bagOf = (amylose: unknown) =>
@@ -531,6 +556,22 @@ describe('a cook', () => {
       .put(`${path}/events/${uuid(31)}`)
       .send({ ...tap, stageId: 'nowhere' })
       .expect(422);
+    const say = (n: number, more: object) =>
+      http()
+        .put(`${path}/events/${uuid(n)}`)
+        .send({ ...tap, ...more });
+    const { body: looked } = await say(32, { kind: 'looked', said: 'level' }).expect(200);
+    expect(looked).toMatchObject({ kind: 'looked', said: 'level', amount: null });
+    await say(33, { kind: 'splash', amount: 45 }).expect(200);
+    for (const [field, wrong] of [
+      ['said', { kind: 'looked', said: 'like a lake' }],
+      ['said', { kind: 'tasted' }],
+      ['amount', { kind: 'splash' }],
+      ['amount', { kind: 'reads', amount: 4000 }],
+    ] as const) {
+      const { body } = await say(34, wrong).expect(422);
+      expect(body.errors[0].field).toBe(field);
+    }
     const poured = await http()
       .patch(`${path}?standsOn=${begun.body.revision}`)
       .send({ pouredMl: 700 })
@@ -547,7 +588,79 @@ describe('a cook', () => {
     expect(taken.body.errors[0].code).toBe('takenId');
     const { body } = await http().get(path).expect(200);
     expect(body).toMatchObject({ label: 'Pilaf', pouredMl: 700, outcome: { texture: 3, note: 'as it was' } });
-    expect(body.events).toHaveLength(1);
+    expect(body.events.map((e: { kind: string }) => e.kind)).toEqual(['start', 'looked', 'splash']);
+  });
+
+  it('takes taps on what is made beside a pot, and on a stage that a tap put into its line', async () => {
+    const path = `/api/cooks/${uuid(22)}`;
+    const beside = [{ id: 'salad', name: 'cucumber salad', kind: 'side', minutes: 10, handsOnMin: 10 }];
+    const { body: cook } = await http()
+      .put(path)
+      .send({ ...begin(3), input: { ...input, beside } })
+      .expect(200);
+    expect(cook.answer.pour.ml).toBe((await http().post('/api/answer').send(input)).body.pour.ml);
+    const tap = (n: number, body: object) =>
+      http()
+        .put(`${path}/events/${uuid(n)}`)
+        .send({ atMs: 1_760_000_000_500, ...body });
+    const stageId = cook.answer.stages[0].id;
+    await tap(40, { kind: 'start', stageId: 'salad' }).expect(200);
+    await tap(41, { kind: 'done', stageId: `+${uuid(42)}` }).expect(422);
+    await tap(42, { kind: 'insert', stageId, said: 'rest', amount: 5 }).expect(200);
+    await tap(41, { kind: 'done', stageId: `+${uuid(42)}` }).expect(200);
+    for (const [field, wrong] of [
+      ['said', { kind: 'insert', stageId, said: 'flambé', amount: 5 }],
+      ['amount', { kind: 'insert', stageId, said: 'rest' }],
+      ['amount', { kind: 'insert', stageId, said: 'rest', amount: 500 }],
+      ['said', { kind: 'lid', stageId, said: 'pressure' }],
+    ] as const) {
+      const { body } = await tap(43, wrong).expect(422);
+      expect(body.errors[0].field).toBe(field);
+    }
+    const { body: wrong } = await http()
+      .post('/api/answer')
+      .send({ ...input, beside: [{ ...beside[0], minutes: -5 }] })
+      .expect(400);
+    expect(wrong.errors[0].field).toBe('beside[0].minutes');
+  });
+
+  it('learns from what was judged, leaves one out as if it had never been, and from nothing that is not to count', async () => {
+    const learnt = async (query = '') => (await http().get(`/api/learnt${query}`).expect(200)).body;
+    const before = await learnt();
+    const path = `/api/cooks/${uuid(23)}`;
+    const { body: cook } = await http().put(path).send(begin(4)).expect(200);
+    expect(await learnt()).toEqual(before);
+    const judge = async (outcome: object, standsOn: number) =>
+      (await http().patch(`${path}?standsOn=${standsOn.toString()}`).send({ outcome }).expect(200)).body;
+    const soft = await judge({ texture: 4, base: 'clean', note: '' }, cook.revision);
+    expect(soft.outcome.counts).toBe('once');
+    const after = await learnt();
+    const taste = (of: { ids: string[]; mean: number[] }) => of.mean[of.ids.indexOf('taste:household')] ?? 0;
+    expect(taste(after)).toBeLessThan(taste(before));
+    expect(await learnt(`?without=${uuid(23)}`)).toEqual(before);
+    const never = await judge({ texture: 4, base: 'clean', note: '', counts: 'never' }, soft.revision);
+    expect(await learnt()).toEqual(before);
+    const always = await judge({ texture: 4, base: 'clean', note: '', counts: 'always' }, never.revision);
+    const sure = taste(await learnt());
+    expect(sure).toBeLessThan(taste(after));
+    // What was put in on the way was poured too: it wanted more than the pour alone.
+    const tap = (n: number, body: object) =>
+      http()
+        .put(`${path}/events/${uuid(n)}`)
+        .send({ stageId: cook.answer.stages[0].id, ...body })
+        .expect(200);
+    await tap(60, { kind: 'splash', amount: 200 });
+    await tap(61, { kind: 'splash', amount: 900 });
+    await tap(62, { kind: 'undo', undoesId: uuid(61) });
+    await judge({ texture: 4, base: 'clean', note: 'with a splash', counts: 'always' }, always.revision);
+    const splashed = taste(await learnt());
+    expect(splashed).toBeGreaterThan(sure);
+    expect(splashed).toBeLessThan(sure + 2);
+    await http().get('/api/learnt?without=nothing').expect(400);
+    await http()
+      .patch(`${path}?standsOn=1`)
+      .send({ outcome: { texture: 4, base: 'clean', note: '', counts: 'maybe' } })
+      .expect(400);
   });
 
   it('refuses a plan that has no answer, with the path into the request, and stores nothing', async () => {
@@ -598,7 +711,7 @@ describe('a cook', () => {
     );
     const statuses = (await Promise.all(sends)).map((r) => r.status);
     expect(statuses.filter((s) => s === 200)).toHaveLength(30);
-    expect((await http().get(path)).body.events).toHaveLength(31);
+    expect((await http().get(path)).body.events).toHaveLength(33);
   });
 });
 

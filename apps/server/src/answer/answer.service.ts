@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import {
   answer,
-  cautionsFor,
+  cautionsOf,
   plannedMin,
   type Course,
   type PlanInput,
@@ -34,14 +34,7 @@ export class AnswerService {
     const input: PlanInput = plan;
     const result = answer(input);
     if (!result.ok) throw refused(result.error, at);
-    const cautions = cautionsFor({
-      grainId: input.grainId,
-      ingredientIds: (input.ingredients ?? []).map((i) => i.ingredientId),
-      washed: (input.wash ?? 'unwashed') !== 'unwashed' || (input.soakMin ?? 0) > 0,
-      stages: result.value.stages,
-      ...(input.own === undefined ? {} : { own: input.own }),
-      ...(input.crust === undefined ? {} : { crust: input.crust }),
-    });
+    const cautions = cautionsOf(input, result.value.stages);
     return { ...result.value, cautions };
   }
 

@@ -172,6 +172,8 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
       'pressure',
       'coverAtFlame',
       'turningOut',
+      'coals',
+      'nonStickHot',
     ],
   },
   Allergen: {
@@ -718,6 +720,11 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
       lid: { $ref: '#/components/schemas/LidState' },
       spreader: { type: 'boolean', description: 'A flat pan or plate between ring and pot.' },
       insulated: { type: 'boolean', description: 'Wrapped up, in an insulated box or under quilts.' },
+      fromAbove: {
+        type: 'boolean',
+        description:
+          'Coals on the lid, or a grill over it. How much of that heat arrives nobody has measured: it changes no number.',
+      },
       id: { type: 'string' },
       act: { $ref: '#/components/schemas/Act' },
       name: {
@@ -735,7 +742,7 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
   HeatSetting: { type: 'string', enum: ['high', 'mediumHigh', 'medium', 'low', 'veryLow', 'off'] },
   LidState: {
     type: 'string',
-    enum: ['off', 'ajar', 'on', 'cloth', 'foil', 'parchment', 'sealed', 'pressure'],
+    enum: ['off', 'ajar', 'on', 'weighted', 'cloth', 'foil', 'parchment', 'sealed', 'pressure'],
     description: 'How the pot is closed during a stage.',
   },
   StageEnd: {

@@ -44,13 +44,16 @@ function field(about: About, schema: Record<string, unknown>): PropertyDecorator
   return [ApiProperty(shown), ...(required && about.nullable !== true ? [] : [ValidateIf(given)])];
 }
 
+const withUnit = (n: number, unit: string): string =>
+  unit === '' ? n.toString() : `${n.toString()} ${unit}`;
+
 /** A finite number within a range of the core, its unit in the schema. */
 export function NumberField(range: Range, about: About): PropertyDecorator {
   return applyDecorators(
     ...field(about, { type: Number, minimum: range.least, maximum: range.most, 'x-unit': range.unit }),
     IsNumber({ allowNaN: false, allowInfinity: false }, { message: 'This must be a finite number.' }),
-    Min(range.least, { message: `Must be at least ${range.least.toString()} ${range.unit}.` }),
-    Max(range.most, { message: `Must be at most ${range.most.toString()} ${range.unit}.` }),
+    Min(range.least, { message: `Must be at least ${withUnit(range.least, range.unit)}.` }),
+    Max(range.most, { message: `Must be at most ${withUnit(range.most, range.unit)}.` }),
   );
 }
 
@@ -107,12 +110,17 @@ export function NestedListField(of: () => new () => object, most: number, about:
 }
 
 /** A list of short texts. */
-export function TextListField(most: number, about: About): PropertyDecorator {
+export function TextListField(
+  most: number,
+  about: About & { readonly mostLength?: number },
+): PropertyDecorator {
+  const longest = about.mostLength ?? 100;
   return applyDecorators(
     ...field(about, { type: String, isArray: true }),
     IsArray({ message: 'This must be a list.' }),
     ArrayMaxSize(most, { message: `At most ${most.toString()}.` }),
     IsString({ each: true, message: 'Every item must be text.' }),
+    MaxLength(longest, { each: true, message: `Every item has at most ${longest.toString()} characters.` }),
   );
 }
 

@@ -6,11 +6,21 @@ import {
   Logger,
   NotFoundException,
 } from '@nestjs/common';
-import type { Response } from 'express';
+import type { Request, Response } from 'express';
 import { methodsHere } from '../guard/methodsHere.js';
 import { ClashException } from './clash.js';
 import { type FieldProblem, type Problem, ProblemException } from './problems.js';
 import { storageProblem } from './storageProblem.js';
+
+/** False for an address whose escapes stand for no text: "%E0%A4%A". */
+const isReadable = (path: string): boolean => {
+  try {
+    decodeURIComponent(path);
+    return true;
+  } catch {
+    return false;
+  }
+};
 
 /** Errors that body-parser and the router raise themselves. */
 interface Raised {
@@ -35,7 +45,12 @@ export class ProblemFilter implements ExceptionFilter {
   catch(error: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
     if (response.headersSent) return;
-    const allowed = error instanceof NotFoundException ? methodsHere(host.switchToHttp().getRequest()) : [];
+    const request = host.switchToHttp().getRequest<Request>();
+    if (!isReadable(request.path)) {
+      send(response, problem(400, 'malformed', 'The address cannot be read'));
+      return;
+    }
+    const allowed = error instanceof NotFoundException ? methodsHere(request) : [];
     if (allowed.length > 0) {
       response.setHeader('Allow', allowed.join(', '));
       send(response, problem(405, 'request', `Only ${allowed.join(' and ')} here`));

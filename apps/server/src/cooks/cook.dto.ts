@@ -1,6 +1,6 @@
 import { OmitType } from '@nestjs/swagger';
 import { TAP_KINDS, type StageEvent } from '@hammock/core';
-import type { BaseSeen, Verdict } from '@hammock/core/records';
+import { COUNTS, LONGEST_NOTE, type BaseSeen, type Counts, type Verdict } from '@hammock/core/records';
 import {
   ChoiceField,
   FlagField,
@@ -15,6 +15,8 @@ import { StoredPlanDto } from '../plans/plan.dto.js';
 /** Times between 2001 and 2100 in ms: for records from elsewhere. A device says how long ago instead. */
 const AT_MS = { least: 978_307_200_000, most: 4_102_444_800_000, unit: 'ms' } as const;
 const POURED_ML = { least: 0, most: 50_000, unit: 'ml' } as const;
+/** Each kind of tap has a narrower range of its own, which is looked at with its kind. */
+const AMOUNT = { least: 0, most: 60_000, unit: '' } as const;
 const OF_A_RECORD = 'where that is known by a clock that is right; a device says agoMs instead';
 
 /** What is sent to begin a cook: the plan, and when. The server works out and keeps the answer itself. */
@@ -33,6 +35,12 @@ export class OutcomeDto {
 
   @TextField(280, { about: 'One line for next time', mayBeEmpty: true })
   note: string;
+
+  @ChoiceField(COUNTS, {
+    about: 'Whether it is learnt from: once, as a pot that always comes out so, or never',
+    optional: true,
+  })
+  counts?: Counts;
 
   @IntegerField(AT_MS, { about: `When it was judged, ${OF_A_RECORD}`, optional: true })
   atMs?: number;
@@ -62,10 +70,21 @@ export class StageEventDto {
   atMs?: number;
 
   @NumberField(
-    { least: 1, most: 60, unit: 'min' },
-    { about: 'Minutes added, for extend', optional: true, nullable: true },
+    { least: -60, most: 60, unit: 'min' },
+    { about: 'Minutes added, or taken off, for extend', optional: true, nullable: true },
   )
   minutes?: number | null;
+
+  @TextField(LONGEST_NOTE, {
+    about: 'What was seen, tasted, smelt or set, or the note',
+    optional: true,
+    nullable: true,
+    example: 'level',
+  })
+  said?: string | null;
+
+  @NumberField(AMOUNT, { about: 'How much, in the unit of its kind', optional: true, nullable: true })
+  amount?: number | null;
 
   @UuidField({ about: 'The last tap of this cook its device knew of', optional: true, nullable: true })
   followsId?: string | null;

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { type PlanInput } from '@hammock/core';
-import { sameValue, type CookSaid } from '@hammock/core/records';
+import type { PlanInput } from '@hammock/core';
+import { addedBy, sameValue, sayingProblem, type CookSaid, type SayingProblem } from '@hammock/core/records';
 import { Repository, type EntityManager } from 'typeorm';
 import { AnswerService } from '../answer/answer.service.js';
 import { ClashException, takenId } from '../common/clash.js';
@@ -143,9 +143,13 @@ export class CooksService {
       kind,
       stageId,
       minutes: dto.minutes ?? null,
+      said: dto.said ?? null,
+      amount: dto.amount ?? null,
       followsId: dto.followsId ?? null,
       undoesId: dto.undoesId ?? null,
     };
+    const wrong = sayingProblem(kind, said.said ?? undefined, said.amount ?? undefined);
+    if (wrong) throw noFit(wrong.field, wrong.code, SAYING_WRONG[wrong.code]);
     return this.queue.run(async ({ manager, nextRevision }) => {
       const cook = await existing(manager, id);
       const before = await manager.findOneBy(StageEventRow, { id: eventId });
@@ -154,7 +158,7 @@ export class CooksService {
           return before;
         throw takenId('tap');
       }
-      if (!cook.answer.stages.some((s) => s.id === stageId))
+      if (!(await hasStage(manager, cook, stageId)))
         throw noFit('stageId', 'unknownId', 'This cook has no such stage.');
       if ((await manager.countBy(StageEventRow, { cookId: id })) >= MOST_TAPS)
         throw noFit('id', 'tooMany', `At most ${MOST_TAPS.toString()} taps are kept of one pot.`);
@@ -206,7 +210,9 @@ export const LINE = [
 ] as const;
 
 function judged(outcome: CookSaid['outcome']): CookSaid['outcome'] {
-  return outcome && { texture: outcome.texture, base: outcome.base, note: outcome.note };
+  if (!outcome) return null;
+  const { texture, base, note, counts = 'once' } = outcome;
+  return { texture, base, note, counts };
 }
 
 function pick<T extends object, K extends keyof T>(from: T, keys: readonly K[]): Pick<T, K> {
@@ -218,6 +224,25 @@ async function existing(manager: EntityManager, id: string): Promise<Cook> {
   if (!cook) throw notFound('cook');
   return cook;
 }
+
+/** A stage of its plan, something made beside it, or a stage that a tap put into its line. */
+async function hasStage(
+  manager: EntityManager,
+  { id, answer, input }: Cook,
+  stageId: string,
+): Promise<boolean> {
+  if (answer.stages.some((s) => s.id === stageId)) return true;
+  if (input.beside?.some((b) => b.id === stageId)) return true;
+  const by = addedBy(stageId);
+  return by !== undefined && (await manager.existsBy(StageEventRow, { id: by, cookId: id }));
+}
+
+const SAYING_WRONG: Readonly<Record<SayingProblem['code'], string>> = {
+  missing: 'This kind of tap needs it.',
+  notAChoice: 'This kind of tap does not have that word.',
+  outOfRange: 'That is out of the range of this kind of tap.',
+  tooLong: 'That is too long.',
+};
 
 const noFit = (field: string, code: string, message: string): ProblemException =>
   new ProblemException(422, 'cook', 'That tap does not fit this cook', [{ field, code, message }]);

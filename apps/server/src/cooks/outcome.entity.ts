@@ -1,5 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { BaseSeen, OutcomeRecord, Verdict } from '@hammock/core/records';
+import { COUNTS, type BaseSeen, type Counts, type OutcomeRecord, type Verdict } from '@hammock/core/records';
 import { Column, Entity, Index, JoinColumn, OneToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Cook } from './cook.entity.js';
 
@@ -25,6 +25,10 @@ export class Outcome implements OutcomeRecord {
   @ApiProperty({ description: 'One line for next time' })
   @Column({ type: 'text' })
   note: string;
+
+  @ApiProperty({ enum: COUNTS, description: 'Whether it is learnt from' })
+  @Column({ type: 'text', default: 'once' })
+  counts: Counts;
 
   @ApiProperty({ description: 'ms since the epoch' })
   @Column({ type: 'integer' })

@@ -36,6 +36,14 @@ export class StageEventRow implements TapRecord {
   @Column({ type: 'real', nullable: true })
   minutes: number | null;
 
+  @ApiProperty({ description: 'What was seen, tasted, smelt or set', type: String, nullable: true })
+  @Column({ type: 'text', nullable: true })
+  said: string | null;
+
+  @ApiProperty({ description: 'How much, in the unit of its kind', type: Number, nullable: true })
+  @Column({ type: 'real', nullable: true })
+  amount: number | null;
+
   @ApiProperty({ description: 'Its place in the order the server took taps in' })
   @Column({ type: 'integer', default: 0 })
   seq: number;

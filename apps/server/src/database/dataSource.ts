@@ -17,6 +17,9 @@ import { FirstKitchen1764000000001 } from './migrations/1764000000001-firstKitch
 import { WholeKitchen1764100000000 } from './migrations/1764100000000-wholeKitchen.js';
 import { Revisions1764200000000 } from './migrations/1764200000000-revisions.js';
 import { BagAmylose1764300000000 } from './migrations/1764300000000-bagAmylose.js';
+import { HouseholdScale1764400000000 } from './migrations/1764400000000-householdScale.js';
+import { Sayings1764500000000 } from './migrations/1764500000000-sayings.js';
+import { Learning1764600000000 } from './migrations/1764600000000-learning.js';
 
 const ENTITIES = [
   Household,
@@ -41,6 +44,9 @@ export const MIGRATIONS = [
   WholeKitchen1764100000000,
   Revisions1764200000000,
   BagAmylose1764300000000,
+  HouseholdScale1764400000000,
+  Sayings1764500000000,
+  Learning1764600000000,
 ];
 
 /** A commit waits for the disk: what was acknowledged is there after a power cut. */

@@ -9,6 +9,9 @@ export class DishSpecDto extends OmitType(PlanDto, [
   'altitudeM',
   'amylose',
   'fingerMm',
+  'softerSteps',
+  'learntPoints',
+  'learntSpread',
   'roomC',
   'cupMl',
 ] as const) {}

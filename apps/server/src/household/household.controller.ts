@@ -37,14 +37,24 @@ export class HouseholdController {
     const row = await this.queue.run(async ({ manager, nextRevision }) => {
       const before = await manager.findOneByOrFail(Household, { id: ONLY });
       const { revision, ...fields } = withoutId(before);
-      // Who does not speak of the finger leaves it as it is.
-      const wanted = { ...dto, fingerMm: dto.fingerMm === undefined ? before.fingerMm : dto.fingerMm };
+      const wanted = { ...dto, ...unspoken(dto, before) };
       if (sameValue(fields, wanted)) return before;
       if (revision !== standsOn) throw new ClashException(withoutId(before), dto);
       return manager.getRepository(Household).save({ ...wanted, id: ONLY, revision: nextRevision() });
     });
     return withoutId(row);
   }
+}
+
+const MAY_BE_LEFT_OUT = ['fingerMm', 'softerSteps', 'textureNames', 'packets'] as const;
+type Unspoken = Pick<Household, (typeof MAY_BE_LEFT_OUT)[number]>;
+
+/** Who does not speak of a finger, of names or of jars leaves them as they are. */
+function unspoken(dto: HouseholdDto, before: Household): Unspoken {
+  const { fingerMm, softerSteps, textureNames, packets } = before;
+  const kept: Unspoken = { fingerMm, softerSteps, textureNames, packets };
+  const said = MAY_BE_LEFT_OUT.filter((key) => dto[key] !== undefined).map((key) => [key, dto[key]]);
+  return { ...kept, ...(Object.fromEntries(said) as Partial<Unspoken>) };
 }
 
 /** The row's id is nobody's business: there is one household. */

@@ -1,7 +1,8 @@
 import { ApiProperty } from '@nestjs/swagger';
 import type { Served, Texture } from '@hammock/core';
-import type { HouseholdRecord } from '@hammock/core/records';
+import type { HouseholdRecord, PacketSize } from '@hammock/core/records';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
+import { PacketDto } from './household.dto.js';
 
 /** The one household: where it cooks and how it likes its grain. */
 @Entity('household')
@@ -28,6 +29,26 @@ export class Household implements HouseholdRecord {
   @ApiProperty({ description: 'Texture wanted, 1 firm to 5 very soft' })
   @Column({ type: 'integer' })
   texture: Texture;
+
+  @ApiProperty({
+    description: 'Steps by which its words for texture lie softer than ours',
+    type: Number,
+    nullable: true,
+  })
+  @Column({ type: 'real', nullable: true })
+  softerSteps: number | null;
+
+  @ApiProperty({ description: 'What it calls the five steps', type: [String], nullable: true })
+  @Column({ type: 'simple-json', nullable: true })
+  textureNames: readonly string[] | null;
+
+  @ApiProperty({
+    description: 'What its jars, tins and packets hold',
+    type: () => [PacketDto],
+    nullable: true,
+  })
+  @Column({ type: 'simple-json', nullable: true })
+  packets: readonly PacketSize[] | null;
 
   @ApiProperty({ enum: ['plain', 'underSalty'] })
   @Column({ type: 'text' })

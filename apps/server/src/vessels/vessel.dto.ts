@@ -7,7 +7,7 @@ import {
   type VesselKind,
   type Wall,
 } from '@hammock/core';
-import { ChoiceField, NumberField, TextField } from '../common/fields.js';
+import { ChoiceField, FlagField, NumberField, TextField } from '../common/fields.js';
 
 /** What is sent to keep a pot. */
 export class VesselDto {
@@ -28,4 +28,7 @@ export class VesselDto {
 
   @ChoiceField(VESSEL_KINDS, { about: 'What it is; a pot when left out', optional: true })
   kind?: VesselKind;
+
+  @FlagField({ about: 'A coating that high heat spoils', optional: true })
+  nonStick?: boolean;
 }

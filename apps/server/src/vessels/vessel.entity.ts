@@ -30,4 +30,8 @@ export class Vessel extends KeptEntity implements VesselRecord {
   @ApiProperty({ enum: VESSEL_KINDS })
   @Column({ type: 'text', default: 'pot' })
   kind: VesselKind;
+
+  @ApiProperty({ description: 'A coating that high heat spoils' })
+  @Column({ type: 'boolean', default: false })
+  nonStick: boolean;
 }
