@@ -17,7 +17,9 @@ const CORE = [
   'account',
   'pot',
   'odds',
+  'learning',
   'stove',
+  'schedule',
   'records',
   'words',
 ];

@@ -110,7 +110,8 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
     tap: (kind: StageEvent['kind'], minutes?: number) => {
       const { active } = cooks.useCooks.getState();
       const [stage] = active?.answer.stages ?? [];
-      if (stage) cooks.useCooks.getState().tap(kind, stage.id, minutes);
+      if (stage)
+        cooks.useCooks.getState().tap(kind, stage.id, minutes === undefined ? undefined : { minutes });
     },
     setPoured: (ml: number) => {
       const { active } = cooks.useCooks.getState();

@@ -189,6 +189,8 @@ export async function retype(page: Page, label: string, text: string): Promise<v
     { timeout: PATIENCE_MS },
     label,
   )) as ElementHandle | undefined;
+  // What stays at the foot of the window may lie over it.
+  await field?.evaluate((e) => (e as HTMLElement).scrollIntoView({ block: 'center' }));
   await field?.click();
   await page.keyboard.down('Control');
   await page.keyboard.press('KeyA');

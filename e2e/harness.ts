@@ -15,6 +15,7 @@ export const SCREENS = [
   '/compare',
   '/course',
   '/what-if',
+  '/table',
   '/dishes',
   '/notebook',
   '/kitchen',

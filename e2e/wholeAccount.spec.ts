@@ -23,7 +23,7 @@ describe('a dish from a pasted list', () => {
     await press(page, 'type or paste a list');
     const field = await page.waitForSelector('textarea');
     await field?.type(
-      '2 medium onions, sliced\n1 8-oz can tomato sauce\n400 g raw prawns\n1/3 cup yoghrt\nsalt to taste',
+      '2 medium onions, sliced\n1 8-oz can tomato sauce\n400 g raw prawns\n1/3 cup yoghrt\nsome mint',
     );
     await sees(page, 'nearly. Is it that?');
     await sees(page, 'that cannot be measured');

@@ -1,4 +1,5 @@
-import { rmSync, mkdtempSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { memoryMb } from './benchAround.mjs';
@@ -21,6 +22,15 @@ if (process.argv.includes('reliability')) {
   const { reliability } = await import('./benchReliability.mjs');
   const found = await reliability(ANSWER_EXAMPLE, root, { minutes: Number(process.env.WIRE_MINUTES ?? 10) });
   process.exit(found.every(([, , , met]) => met) ? 0 : 1);
+}
+
+if (process.argv.includes('rescues')) {
+  const { rescues, rescuesText } = await import('./benchRescues.mjs');
+  const count = Number(process.env.KITCHENS ?? 1000);
+  writeFileSync(join(root, 'docs/rescues.part.md'), rescuesText(rescues(count), count));
+  spawnSync('npx', ['prettier', '--write', '--log-level', 'warn', 'docs/rescues.part.md'], { cwd: root });
+  say('docs/rescues.part.md, which npm run accuracy puts into docs/accuracy.md');
+  process.exit(0);
 }
 
 say(`benchmark on ${cpus().length} cores, ${cpus()[0]?.model ?? 'unknown'}`);

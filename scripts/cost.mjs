@@ -26,6 +26,8 @@ const plainly = (grain) => ({
   wash: 'unwashed',
   drain: 'shaken',
   sieveMin: 20,
+  softerSteps: 0,
+  learntPoints: 0,
   toast: 'none',
   method: 'coveredAbsorption',
 });

@@ -19,7 +19,9 @@ const CORE = [
   'account',
   'pot',
   'odds',
+  'learning',
   'stove',
+  'schedule',
   'records',
   'words',
 ];

@@ -9,6 +9,7 @@ needChromium();
 build();
 const { fillDemo } = await import('./demoData.mjs');
 const { openBrowser, toCharts } = await import('./browser.mjs');
+const { potOnItsWay } = await import('./demoPot.mjs');
 
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844, hasTouch: true };
@@ -105,6 +106,11 @@ try {
   await keep(await page('/notebook', LAPTOP), 'notebook');
   await keep(await page('/notebook/7a1e0007-0000-4000-8000-000000000001', LAPTOP), 'notebook-page');
   await keep(await page('/kitchen', LAPTOP), 'kitchen', true);
+  const table = await page('/table', LAPTOP);
+  await table.type('input[placeholder^="a salad"]', 'cucumber salad');
+  await press(table, 'Add it');
+  await choose(table, 'Another dish with it', 'Signal-red');
+  await keep(table, 'table');
   await keep(await page('/dishes', LAPTOP), 'dishes');
   const test = await page('/kitchen/water-test', LAPTOP);
   await choose(test, 'Pot', 'casserole');
@@ -125,7 +131,6 @@ try {
   }
   await keep(test, 'water-test');
   await keep(await page('/method', LAPTOP), 'method');
-  await keep(await page('/method', PHONE), 'method-phone');
   const beside = await page('/compare', LAPTOP);
   await choose(beside, 'Set beside it', 'pressure cooker');
   await keep(beside, 'compare');
@@ -167,16 +172,19 @@ Lid and foil, lowest, 18 minutes. Off the heat 8 more. Fork from the side.`,
   await told.evaluate(() => document.querySelector('textarea').scrollIntoView({ block: 'start' }));
   await new Promise((later) => setTimeout(later, 600));
   await keep(told, 'told');
+  const said = [{ kind: 'tasted', said: 'hard', afterMin: 8 }];
+  const pot = await potOnItsWay(url, Date.now(), { said });
+  const wide = await page('/stove', LAPTOP);
+  await wide.waitForSelector('[data-testid=advice]');
+  await keep(wide, 'stove');
+  await pot.giveUp();
+  await wide.close();
   const stove = await page('/', PHONE);
   await press(stove, 'Cook this');
   await press(stove, 'Start the clock');
   for (let i = 0; i < 3; i += 1) await press(stove, 'Done');
   await keep(stove, 'stove-phone');
-  for (let i = 0; i < 2; i += 1) await press(stove, 'Done');
-  await stove.setViewport(LAPTOP);
-  await keep(stove, 'stove');
-  await stove.setViewport(PHONE);
-  for (let i = 0; i < 2; i += 1) await press(stove, 'Done');
+  for (let i = 0; i < 4; i += 1) await press(stove, 'Done');
   await press(stove, 'just right');
   await keep(stove, 'outcome-phone');
 } finally {

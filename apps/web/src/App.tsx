@@ -31,6 +31,9 @@ const CompareScreen = lazy(() =>
 const CourseScreen = lazy(() =>
   fetched(() => import('./screens/course/CourseScreen.js')).then((m) => ({ default: m.CourseScreen })),
 );
+const TableScreen = lazy(() =>
+  fetched(() => import('./screens/table/TableScreen.js')).then((m) => ({ default: m.TableScreen })),
+);
 const WhatIfScreen = lazy(() =>
   fetched(() => import('./screens/whatif/WhatIfScreen.js')).then((m) => ({ default: m.WhatIfScreen })),
 );
@@ -58,6 +61,7 @@ const App = () => (
         <Route path="compare" element={later(<CompareScreen />)} />
         <Route path="course" element={later(<CourseScreen />)} />
         <Route path="what-if" element={later(<WhatIfScreen />)} />
+        <Route path="table" element={later(<TableScreen />)} />
         <Route path="dishes" element={later(<DishesScreen />)} />
         <Route path="notebook" element={later(<NotebookScreen />)} />
         <Route path="notebook/:id" element={later(<PageScreen />)} />

@@ -11,6 +11,12 @@ export interface Instruments {
    * was missed, not reached.
    */
   readonly alarmAt: (dueAtMs: number | undefined) => void;
+  /** Says something aloud, in place of what it was saying; silent where the device has no voice. */
+  readonly speak: (text: string) => void;
+  /** Asks to be let remind outside of the page; false where that is refused or cannot be had. */
+  readonly askToNotify: () => Promise<boolean>;
+  /** Reminds outside of the page, where that was allowed. */
+  readonly notify: (title: string, body: string) => void;
   /** Keeps the screen awake until what comes back is called. */
   readonly keepAwake: () => () => void;
 }
@@ -22,6 +28,9 @@ export const InstrumentsPassedIn = createContext<Instruments>({
   primeAlarm: none,
   isAwake: () => true,
   alarmAt: none,
+  speak: none,
+  askToNotify: () => Promise.resolve(false),
+  notify: none,
   keepAwake: () => none,
 });
 

@@ -55,8 +55,13 @@ export interface Letter extends Order {
 /** Letters in the order they go in. */
 export const byPlace = (a: Letter, b: Letter): number => a.n - b.n || (a.tab < b.tab ? -1 : 1);
 
-/** Own words that are remembered: one may be on its way, and one before it. */
+/**
+ * Own words that are remembered. The first may be on its way, however many keys were pressed since; of the others the last
+ * may have been.
+ */
 const MOST_OWN = 4;
+const remembered = (own: Letter['own']): Letter['own'] =>
+  own.length <= MOST_OWN ? own : [...own.slice(0, 1), ...own.slice(1 - MOST_OWN)];
 
 /** The letter for an order, in its place among those that wait; `replaces` is the one it makes needless. */
 export function written(
@@ -76,7 +81,7 @@ export function written(
   const replaces = before?.tab === at.tab && before.id !== at.inFlight ? before : undefined;
   // A thing changed twice stands on what it stood on the first time: that is what the server still has.
   const stands = before?.stands ?? order.stands;
-  const own = before ? [...before.own, before.body ?? null].slice(-MOST_OWN) : [];
+  const own = before ? remembered([...before.own, before.body ?? null]) : [];
   return {
     replaces,
     letter: {

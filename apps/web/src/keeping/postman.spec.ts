@@ -246,6 +246,52 @@ describe('the postman', () => {
     expect(o.sent.at(-1)).toEqual({ address: 'PUT /api/vessels/a?standsOn=4', body: { label: 'abc' } });
   });
 
+  it('asks nobody about its own word, however many keys were pressed while that was on its way', async () => {
+    let arrived: (reply: Reply) => void = () => undefined;
+    o.at.says = () => new Promise((done) => (arrived = done));
+    const typed = (text: string): void => o.postman.post(pot('a', { label: text }));
+    typed('w');
+    await soon();
+    const word = 'winch-house';
+    for (let i = 2; i <= word.length; i += 1) typed(word.slice(0, i));
+    await soon();
+    let there = { revision: 7, label: 'w' };
+    o.at.says = (path, body) => {
+      if (!path.endsWith(`standsOn=${there.revision.toString()}`))
+        return { kind: 'clash', current: { ...there, deletedAtMs: null } };
+      there = { revision: there.revision + 1, label: (body as { label: string }).label };
+      return { kind: 'stored', body: there };
+    };
+    arrived({ kind: 'stored', body: { revision: 7 } });
+    await soon();
+    expect(o.view().letters).toEqual([]);
+    expect(there.label).toBe(word);
+    // It stood on what was stored at once: nothing had to be settled.
+    expect(o.sent.map((s) => s.address)).toEqual([
+      'PUT /api/vessels/a?standsOn=3',
+      'PUT /api/vessels/a?standsOn=7',
+    ]);
+  });
+
+  it('knows its own word when the reply to it was lost, however many keys were pressed since', async () => {
+    let arrived: (reply: Reply) => void = () => undefined;
+    o.at.says = () => new Promise((done) => (arrived = done));
+    o.postman.post(pot('a', { label: 'w' }));
+    await soon();
+    const word = 'winch-house';
+    for (let i = 2; i <= word.length; i += 1) o.postman.post(pot('a', { label: word.slice(0, i) }));
+    arrived({ kind: 'gone' });
+    await soon();
+    o.at.says = (path) =>
+      path.endsWith('standsOn=3')
+        ? { kind: 'clash', current: { revision: 4, deletedAtMs: null, label: 'w' } }
+        : { kind: 'stored', body: { revision: 5 } };
+    await o.postman.carry();
+    await soon();
+    expect(o.view().letters).toEqual([]);
+    expect(o.sent.at(-1)).toEqual({ address: 'PUT /api/vessels/a?standsOn=4', body: { label: word } });
+  });
+
   it('says when a letter is only held in memory', async () => {
     const kept = memoryBox();
     const full: LetterBox = { ...kept, put: async (letter) => (await kept.put(letter), false) };

@@ -184,7 +184,7 @@ export class Postman {
     // What was written while this was on its way stands on it now.
     for (const later of this.held.all.filter((l) => l.key === letter.key && l.stands !== undefined))
       if (later.own.some((o) => sameValue(o, letter.body ?? null)))
-        await this.held.replace({ ...later, stands: { revision, base: letter.body ?? null } });
+        await this.held.replace({ ...later, own: [], stands: { revision, base: letter.body ?? null } });
     this.parts.heard.stored(letter, row);
   }
 

@@ -136,6 +136,31 @@ describe('Pour, whole', () => {
     expect(screen.queryByText(/of water too much/u)).toBeNull();
   });
 
+  it('takes half of the stew out and puts it back later, and soaks a pulse for so long', async () => {
+    useDraft.getState().setSpec({
+      ingredients: [
+        { ingredientId: 'oil', amount: { g: 30 } },
+        { ingredientId: 'tomato', amount: { g: 600 }, state: 'mushy' },
+        { ingredientId: 'chickpeas', amount: { g: 100 }, state: 'soaked' },
+      ],
+    });
+    await show('/');
+    press('Take out half');
+    const massG = Number(/Weighs about (\d+) g/u.exec(document.body.textContent)?.[1]);
+    expect(spec().base!.ladleOutG! / massG).toBeCloseTo(0.5, 1);
+    expect(screen.getByRole('combobox', { name: /What was taken out/u }).textContent).toBe('stays out');
+    act(() => useDraft.getState().setSpec({ base: { ...spec().base, ladleBack: 'simmer' } }));
+    expect(screen.getByRole('combobox', { name: /What was taken out/u }).textContent).toContain('Simmer');
+    const before = other();
+    type('Soak of Chickpeas, dry', '60');
+    expect(spec().ingredients![2]).toMatchObject({ soakMin: 60 });
+    expect(other()).not.toBe(before);
+    type('Soak of Chickpeas, dry', '');
+    expect(spec().ingredients![2]).toMatchObject({ state: 'soaked' });
+    expect(spec().ingredients![2]!.soakMin).toBeUndefined();
+    expect(other()).toBe(before);
+  });
+
   it('holds to a rule and says what it costs', async () => {
     await show('/');
     const account = other();
@@ -212,6 +237,47 @@ describe('a pasted list', () => {
     expect(screen.getByRole<HTMLTextAreaElement>('textbox').value).toBe('some mint\n50 g moon dust');
   });
 
+  it("asks nothing of salt to taste: how much of it is the answer's to say", async () => {
+    await show('/paste');
+    const before = spec().ingredients?.length ?? 0;
+    fireEvent.change(screen.getByRole('textbox'), { target: { value: '2 onions\nflaky salt to taste' } });
+    expect(screen.getByText(/as much as stands under Salt/u)).toBeTruthy();
+    press('Put these 2 in');
+    expect(spec().ingredients).toHaveLength(before + 1);
+    expect(spec().saltWith).toBe('saltFlaky');
+  });
+
+  it('keeps the steps of a pot whose grain is not settled', async () => {
+    act(() => useDraft.getState().setSpec({ grainId: '', grain: { text: '' } }));
+    await show('/paste');
+    const told = 'Pot\nsome basmati\n2 onions\nFry the onions golden. Lid on, low, 15 minutes.';
+    fireEvent.change(screen.getByRole('textbox'), { target: { value: told } });
+    const put = screen.getByRole<HTMLButtonElement>('button', { name: /^Put/u });
+    expect(put.disabled).toBe(true);
+    expect(screen.getByText(/First settle the line with the grain/u).id).toBe(
+      put.getAttribute('aria-describedby'),
+    );
+    type('How much some basmati', '2 cups');
+    press('So much');
+    expect(screen.queryByText(/First settle the line/u)).toBeNull();
+    press('Put these 2 in');
+    expect(
+      spec()
+        .stages!.map((s) => s.note ?? '')
+        .join(' '),
+    ).toContain('Lid on. Low. 15 minutes.');
+  });
+
+  it('keeps the steps where the pot cannot be laid out yet', async () => {
+    await show('/paste');
+    fireEvent.change(screen.getByRole('textbox'), {
+      target: { value: '60 cups basmati\nLid on, low, 15 minutes.' },
+    });
+    press(/^Put/u);
+    expect(spec().stages).toBeUndefined();
+    expect(screen.getByRole<HTMLTextAreaElement>('textbox').value).toContain('15 minutes');
+  });
+
   it('says how much of a thousand lines it left alone', async () => {
     await show('/paste');
     fireEvent.change(screen.getByRole('textbox'), {
@@ -242,6 +308,11 @@ describe('Method', () => {
     ).toMatch(/already in/u);
     press('Put its own stages back');
     expect(acts()).toEqual(before);
+    const coals = screen.getAllByRole('checkbox', { name: /coals or grill above/u })[0]!;
+    fireEvent.click(coals);
+    expect(screen.getByText(/nobody has measured/u)).toBeTruthy();
+    expect(spec().stages?.filter((s) => s.fromAbove)).toHaveLength(1);
+    press('Put its own stages back');
     type('Minutes of Simmer', '25');
     expect(spec().stages?.find((s) => s.act === 'simmer')?.end).toEqual({ kind: 'minutes', minutes: 25 });
     type('Minutes of Simmer', '10000');

@@ -3,6 +3,8 @@ import { revisionIn } from '../keeping/settle.js';
 import { beginning, cookPath, saidFields, saidKey, saidOf } from './cookOrders.js';
 import { isUnfinished } from './cookRecord.js';
 import { useCooks } from './cooks.js';
+import { loadLearnt } from './learnt.js';
+import { potsOn, withoutPot, withPot, type OnStove } from './onStove.js';
 import { onLetters, useOutbox } from './outbox.js';
 import { nowMs } from './time.js';
 
@@ -10,62 +12,73 @@ import { nowMs } from './time.js';
 export async function hearCooks({ cooks, taps }: Pick<ChangesReply, 'cooks' | 'taps'>): Promise<void> {
   for (const line of cooks) hearLine(line);
   for (const { cookId, ...tap } of taps) hearTap(cookId, tap);
-  // A pot begun elsewhere, and nothing on this stove: it is this household's pot.
-  const { active, loadActive } = useCooks.getState();
-  if (!active && cooks.some(isUnfinished)) await loadActive();
+  // A pot begun elsewhere is this household's pot: it is on this stove too.
+  const { waits } = useOutbox.getState();
+  const isNew = (line: CookLine): boolean =>
+    isUnfinished(line) && !onStove(line.id) && !waits(saidKey(line.id));
+  if (cooks.some(isNew)) await useCooks.getState().loadActive();
 }
+
+/** A pot that is on, as this device has it. */
+const onStove = (id: string): CookRecord | undefined => potsOn(useCooks.getState()).find((c) => c.id === id);
 
 /** What the server says of a pot, unless something newer about it is on its way. */
 function hearLine(line: CookLine): void {
-  const { active, recent } = useCooks.getState();
-  const here: CookLine | undefined = active?.id === line.id ? active : recent?.find((c) => c.id === line.id);
+  const { recent } = useCooks.getState();
+  const here: CookLine | undefined = onStove(line.id) ?? recent?.find((c) => c.id === line.id);
   const isWaiting = useOutbox.getState().waits(saidKey(line.id));
   useOutbox.getState().heardOf(saidKey(line.id), { ...saidOf(line), revision: line.revision });
   const said = isWaiting && here ? { ...line, ...saidFields(here) } : line;
   const listed = recent?.some((c) => c.id === line.id);
   useCooks.setState({
-    // A pot given up anywhere is off this stove too.
-    active: active?.id === line.id ? (said.abandoned ? null : { ...active, ...said }) : active,
+    ...withSaid(said),
     recent: listed
       ? recent?.map((c) => (c.id === line.id ? said : c))
       : recent && [said, ...recent].sort((a, b) => b.startedAtMs - a.startedAtMs),
   });
 }
 
+/** The stove after something was said of a pot: one given up anywhere is off, one judged is not among the others. */
+function withSaid(said: Pick<CookLine, 'id' | 'abandoned' | 'outcome'>): OnStove {
+  const stove = useCooks.getState();
+  const isOver = said.abandoned || (said.outcome !== null && stove.active?.id !== said.id);
+  return isOver ? withoutPot(stove, said.id) : withPot(stove, said.id, (cook) => ({ ...cook, ...said }));
+}
+
 function hearTap(cookId: string, tap: TapRecord): void {
-  const { active } = useCooks.getState();
-  if (active?.id !== cookId) return;
-  const events = active.events ?? [];
-  const known = events.some((e) => e.id === tap.id);
-  useCooks.setState({
-    active: { ...active, events: known ? events.map((e) => (e.id === tap.id ? tap : e)) : [...events, tap] },
-  });
+  useCooks.setState(
+    withPot(useCooks.getState(), cookId, (cook) => {
+      const events = cook.events ?? [];
+      const known = events.some((e) => e.id === tap.id);
+      return { ...cook, events: known ? events.map((e) => (e.id === tap.id ? tap : e)) : [...events, tap] };
+    }),
+  );
 }
 
 onLetters('cook', {
   stored: ({ body }, row) => {
-    const { active } = useCooks.getState();
     const there = row as CookRecord | null;
     // The server's time of it is the household's; the plan and the answer are the same.
-    if (there && body && active?.id === there.id)
-      useCooks.setState({
-        active: {
-          ...active,
+    if (there && body)
+      useCooks.setState(
+        withPot(useCooks.getState(), there.id, (cook) => ({
+          ...cook,
           startedAtMs: there.startedAtMs,
-          revision: Math.max(active.revision, there.revision),
-        },
-      });
+          revision: Math.max(cook.revision, there.revision),
+        })),
+      );
   },
 });
 
 onLetters('said', {
   stored: (_letter, row) => {
     if (row) hearLine(row as CookLine);
+    void loadLearnt();
   },
   merged: ({ path }, said, current) => {
-    const { active, recent } = useCooks.getState();
+    const { recent } = useCooks.getState();
     const id = path.split('/').at(-1) ?? '';
-    const here: CookLine | undefined = active?.id === id ? active : recent?.find((c) => c.id === id);
+    const here: CookLine | undefined = onStove(id) ?? recent?.find((c) => c.id === id);
     if (!here || !said) return;
     const outcome = said['outcome'] as CookSaid['outcome'];
     const fields = {
@@ -75,13 +88,13 @@ onLetters('said', {
       revision: revisionIn(current),
     };
     useCooks.setState({
-      active: active?.id === id ? (fields.abandoned ? null : { ...active, ...fields }) : active,
+      ...withSaid({ id, ...fields }),
       recent: recent?.map((c) => (c.id === id ? { ...c, ...fields } : c)),
     });
   },
   again: ({ path }) => {
-    const { active } = useCooks.getState();
-    return active && path === cookPath(active.id) ? beginning(active) : undefined;
+    const cook = potsOn(useCooks.getState()).find((c) => path === cookPath(c.id));
+    return cook && beginning(cook);
   },
 });
 
@@ -91,7 +104,7 @@ onLetters('tap', {
     hearTap(cookId, tap);
   },
   again: ({ path }) => {
-    const { active } = useCooks.getState();
-    return active && path.startsWith(`${cookPath(active.id)}/`) ? beginning(active) : undefined;
+    const cook = potsOn(useCooks.getState()).find((c) => path.startsWith(`${cookPath(c.id)}/`));
+    return cook && beginning(cook);
   },
 });

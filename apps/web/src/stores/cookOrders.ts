@@ -1,4 +1,4 @@
-import type { CookLine, CookRecord, Fields, TapRecord } from '@hammock/core/records';
+import type { CookLine, CookRecord, CookSaid, Fields, TapRecord } from '@hammock/core/records';
 import type { Order } from '../keeping/letter.js';
 import { onThisDevice } from './time.js';
 
@@ -60,6 +60,21 @@ export const saidFields = ({
 
 /** What was said of a pot, as it travels. */
 export function saidOf({ pouredMl, abandoned, outcome }: CookLine): Fields {
-  const { texture, base, note } = outcome ?? {};
-  return { pouredMl, abandoned, outcome: outcome ? { texture, base, note } : null };
+  const { texture, base, note, counts = 'once' } = outcome ?? {};
+  return { pouredMl, abandoned, outcome: outcome ? { texture, base, note, counts } : null };
 }
+
+/**
+ * The order that tells the server what was said of a pot.
+ * @param stoodOn the pot as whoever says it saw it
+ */
+export const saying = (cook: CookLine, said: Partial<CookSaid>, stoodOn: CookLine = cook): Order => ({
+  key: saidKey(cook.id),
+  thread: cookKey(cook.id),
+  label: cook.label,
+  method: 'PATCH',
+  path: cookPath(cook.id),
+  body: { ...saidOf(cook), ...said },
+  stands: { revision: stoodOn.revision, base: saidOf(stoodOn) },
+  timed: true,
+});

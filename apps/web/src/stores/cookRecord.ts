@@ -46,29 +46,21 @@ export function withCautions(
   found: Omit<CookRecord['answer'], 'cautions'>,
 ): CookRecord['answer'] {
   // What was answered was answered by the engine: it is there.
-  const cautions = engineNow()?.cautionsFor({
-    grainId: input.grainId,
-    ingredientIds: (input.ingredients ?? []).map((i) => i.ingredientId),
-    washed: (input.wash ?? 'unwashed') !== 'unwashed' || (input.soakMin ?? 0) > 0,
-    stages: found.stages,
-    ...(input.own === undefined ? {} : { own: input.own }),
-    ...(input.crust === undefined ? {} : { crust: input.crust }),
-  });
+  const cautions = engineNow()?.cautionsOf(input, found.stages);
   return { ...found, cautions: cautions ?? [] };
 }
 
-/** The taps of a cook as the core replays them: what is null as it travels is left out here. */
+/**
+ * The taps of a cook as the core replays them: what is null as it travels is left out, and so is whose they are,
+ * which the server says with a whole pot and a device does not keep.
+ */
 export const eventsOf = (cook: CookRecord): StageEvent[] =>
-  (cook.events ?? []).map(({ id, kind, stageId, atMs, seq, minutes, followsId, undoesId }) => ({
-    id,
-    kind,
-    stageId,
-    atMs,
-    ...(seq === undefined ? {} : { seq }),
-    ...(minutes === null || minutes === undefined ? {} : { minutes }),
-    ...(followsId === null || followsId === undefined ? {} : { followsId }),
-    ...(undoesId === null || undoesId === undefined ? {} : { undoesId }),
-  }));
+  (cook.events ?? []).map(
+    (tap) =>
+      Object.fromEntries(
+        Object.entries(tap).filter(([field, v]) => v != null && field !== 'cookId'),
+      ) as unknown as StageEvent,
+  );
 
 /** A pot left longer than this is no longer on the stove. */
 const STALE_MS = 24 * 3600 * 1000;

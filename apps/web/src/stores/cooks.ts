@@ -1,4 +1,4 @@
-import { inOrder, replay, type PlanInput, type StageEvent } from '@hammock/core';
+import { effectiveTaps, inOrder, type PlanInput, type StageEvent } from '@hammock/core';
 import {
   sameValue,
   type CookLine,
@@ -11,24 +11,44 @@ import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { ask } from '../api/http.js';
 import { onDevice } from '../keeping/deviceStorage.js';
-import { beginning, cookKey, cookPath, saidFields, saidKey, saidOf, tapKey, tapping } from './cookOrders.js';
+import {
+  beginning,
+  cookKey,
+  cookPath,
+  saidFields,
+  saidKey,
+  saidOf,
+  saying,
+  tapKey,
+  tapping,
+} from './cookOrders.js';
+import { merged } from './cookMerged.js';
 import { eventsOf, isUnfinished, lineOf, newCook } from './cookRecord.js';
 import { COOKS_SHAPE, cooksWithRevisions } from './cooksKept.js';
 import type { Draft } from './draftOf.js';
 import { engineNow } from './engine.js';
+import { potsOn, showing, withAnother, withoutPot, withPot } from './onStove.js';
 import { useOutbox } from './outbox.js';
 import { nowMs } from './time.js';
 import { newId } from '../keeping/newId.js';
 
+/** What a tap says besides its kind. */
+type Saying = Pick<TapRecord, 'minutes' | 'said' | 'amount'>;
+
 export interface CookStore {
-  /** The pot on the stove, or the last one still without an outcome. */
+  /** The pot in sight on the stove, or the last one still without an outcome. */
   readonly active: CookRecord | null;
+  /** The other pots that are on. */
+  readonly others: readonly CookRecord[];
   /** The pot that was given up last on this device, until another is begun. */
   readonly givenUp: CookRecord | null;
   /** The notebook's pages, newest first; undefined until asked for. */
   readonly recent: readonly CookLine[] | undefined;
   readonly begin: (draft: Draft, input: PlanInput) => boolean;
-  readonly tap: (kind: StageEvent['kind'], stageId: string, minutes?: number) => void;
+  /** A tap on the pot in sight, or on another that is on. */
+  readonly tap: (kind: StageEvent['kind'], stageId: string, more?: Saying, cookId?: string) => void;
+  /** Another pot that is on comes in sight. */
+  readonly show: (id: string) => void;
   readonly setPoured: (id: string, pouredMl: number) => void;
   /** How it came out; `seen` is the pot as whoever judged it saw it. */
   readonly judge: (seen: CookLine, outcome: Omit<OutcomeRecord, 'atMs'>) => void;
@@ -42,7 +62,7 @@ export interface CookStore {
   readonly loadEarlier: () => Promise<boolean>;
 }
 
-type KeptCooks = Pick<CookStore, 'active' | 'givenUp' | 'recent'>;
+type KeptCooks = Pick<CookStore, 'active' | 'others' | 'givenUp' | 'recent'>;
 
 /** Pots on one page of the notebook. */
 export const PAGE = 100;
@@ -52,32 +72,25 @@ export const useCooks = create<CookStore>()(
   persist(
     (set, get) => {
       const change = (id: string, fields: Partial<CookRecord>): void => {
-        const { active, recent } = get();
+        const { recent } = get();
         set({
-          active: active?.id === id ? { ...active, ...fields } : active,
+          ...withPot(get(), id, (cook) => ({ ...cook, ...fields })),
           recent: recent?.map((c) => (c.id === id ? { ...c, ...lineOf(fields) } : c)),
         });
       };
       const say = (id: string, said: Partial<CookSaid>, seen?: CookLine): void => {
-        const { active, recent } = get();
-        const before = active?.id === id ? active : (recent?.find((c) => c.id === id) ?? seen);
+        const { recent } = get();
+        const on = potsOn(get()).find((c) => c.id === id);
+        const before = on ?? recent?.find((c) => c.id === id) ?? seen;
         if (!before) return;
         // Judged elsewhere while this was being judged: it stands on what was seen, and the cook is asked.
         const stoodOn =
           seen && !sameValue(saidOf(seen)['outcome'], saidOf(before)['outcome']) ? seen : before;
-        useOutbox.getState().post({
-          key: saidKey(id),
-          thread: cookKey(id),
-          label: before.label,
-          method: 'PATCH',
-          path: cookPath(id),
-          body: { ...saidOf(before), ...said },
-          stands: { revision: stoodOn.revision, base: saidOf(stoodOn) },
-          timed: true,
-        });
+        useOutbox.getState().post(saying(before, said, stoodOn));
       };
       return {
         active: null,
+        others: [],
         givenUp: null,
         recent: undefined,
         begin: (draft, input) => {
@@ -85,70 +98,79 @@ export const useCooks = create<CookStore>()(
           if (!result?.ok) return false;
           const cook = newCook(draft, input, result.value);
           set({
-            active: cook,
+            ...showing(get(), cook),
             givenUp: null,
             recent: get().recent && [lineOf(cook), ...(get().recent ?? [])],
           });
           useOutbox.getState().post(beginning(cook));
           return true;
         },
-        tap: (kind, stageId, minutes) => {
-          const { active } = get();
-          if (!active) return;
-          const { undoable } = replay(active.answer.stages, eventsOf(active));
-          const followsId = inOrder(eventsOf(active)).at(-1)?.id;
+        tap: (kind, stageId, more = {}, cookId = get().active?.id) => {
+          const cook = potsOn(get()).find((c) => c.id === cookId);
+          if (!cook) return;
+          const undoable = effectiveTaps(eventsOf(cook)).at(-1);
+          const followsId = inOrder(eventsOf(cook)).at(-1)?.id;
           const tap: TapRecord = {
             id: newId(),
             kind,
             stageId,
             atMs: nowMs(),
-            ...(minutes === undefined ? {} : { minutes }),
+            ...more,
             ...(followsId === undefined ? {} : { followsId }),
             ...(kind === 'undo' && undoable ? { undoesId: undoable.id } : {}),
           };
-          change(active.id, { events: [...(active.events ?? []), tap] });
-          useOutbox.getState().post(tapping(active, tap));
+          change(cook.id, { events: [...(cook.events ?? []), tap] });
+          useOutbox.getState().post(tapping(cook, tap));
+        },
+        show: (id) => {
+          const cook = get().others.find((c) => c.id === id);
+          if (cook) set(showing(get(), cook));
         },
         setPoured: (id, pouredMl) => {
           say(id, { pouredMl });
           change(id, { pouredMl });
         },
-        judge: (seen, { texture, base, note }) => {
-          say(seen.id, { outcome: { texture, base, note } }, seen);
-          change(seen.id, { outcome: { texture, base, note, atMs: nowMs() } });
+        judge: (seen, { texture, base, note, counts = seen.outcome?.counts ?? 'once' }) => {
+          say(seen.id, { outcome: { texture, base, note, counts } }, seen);
+          change(seen.id, { outcome: { texture, base, note, counts, atMs: nowMs() } });
         },
         giveUp: () => {
           const { active } = get();
           if (!active) return;
           say(active.id, { abandoned: true });
           change(active.id, { abandoned: true });
-          set({ active: null, givenUp: { ...active, abandoned: true } });
+          set({ ...withoutPot(get(), active.id), givenUp: { ...active, abandoned: true } });
         },
         takeUpAgain: async (id) => {
           const { givenUp } = get();
           say(id, { abandoned: false }, givenUp ?? undefined);
           change(id, { abandoned: false });
           if (givenUp?.id === id) {
-            set({ active: { ...givenUp, abandoned: false }, givenUp: null });
+            set({ ...showing(get(), { ...givenUp, abandoned: false }), givenUp: null });
             return;
           }
           const reply = await ask('GET', cookPath(id));
-          if (reply.kind === 'stored') set({ active: { ...(reply.body as CookRecord), abandoned: false } });
+          if (reply.kind === 'stored')
+            set(showing(get(), { ...(reply.body as CookRecord), abandoned: false }));
         },
         putAway: () => {
-          set({ active: null });
+          const { active } = get();
+          if (active) set(withoutPot(get(), active.id));
         },
         loadActive: async () => {
-          const here = get().active;
-          const id = here?.id ?? (await unfinishedId());
-          if (id === undefined) return;
-          const reply = await ask('GET', cookPath(id));
-          if (reply.kind === 'stored') {
-            const cook = merged(get().active, reply.body as CookRecord);
-            set({ active: cook.abandoned ? null : cook });
+          const here = potsOn(get()).map((c) => c.id);
+          for (const id of new Set([...here, ...(await unfinishedIds())])) {
+            const reply = await ask('GET', cookPath(id));
+            const mine = potsOn(get()).find((c) => c.id === id);
+            if (reply.kind === 'stored') {
+              const cook = merged(mine ?? null, reply.body as CookRecord);
+              // A pot judged elsewhere stays in sight where it was, and is no longer among the others.
+              const isOver = cook.abandoned || (cook.outcome !== null && get().active?.id !== id);
+              set(isOver ? withoutPot(get(), id) : withAnother(get(), cook));
+            }
+            const cook = potsOn(get()).find((c) => c.id === id);
+            if (cook) sendUnsent(cook, reply.kind === 'refused' && reply.status === 404);
           }
-          const { active } = get();
-          if (active) sendUnsent(active, reply.kind === 'refused' && reply.status === 404);
         },
         loadRecent: async () => {
           const reply = await ask('GET', `/api/cooks?limit=${PAGE.toString()}`);
@@ -174,7 +196,12 @@ export const useCooks = create<CookStore>()(
       version: 1,
       shape: COOKS_SHAPE,
       steps: [cooksWithRevisions],
-      keeps: ({ active, givenUp, recent }: CookStore) => ({ active, givenUp, recent: recent?.slice(0, 30) }),
+      keeps: ({ active, others, givenUp, recent }: CookStore) => ({
+        active,
+        others,
+        givenUp,
+        recent: recent?.slice(0, 30),
+      }),
     }),
   ),
 );
@@ -198,21 +225,16 @@ function withWaiting(there: readonly CookLine[], here: readonly CookLine[]): rea
   return [...unknown, ...lines].sort((a, b) => b.startedAtMs - a.startedAtMs);
 }
 
-async function unfinishedId(): Promise<string | undefined> {
-  const reply = await ask('GET', '/api/cooks?limit=1');
-  const [newest] = reply.kind === 'stored' ? (reply.body as CookLine[]) : [];
-  return newest && isUnfinished(newest) ? newest.id : undefined;
-}
+/** As many pots as can be on one stove. */
+const MOST_POTS = 8;
 
-/** Taps from here and from there together; what is only here is still on its way. */
-function merged(here: CookRecord | null, there: CookRecord): CookRecord {
-  if (here?.id !== there.id) return there;
-  const known = new Set((there.events ?? []).map((e) => e.id));
-  const waiting = (here.events ?? []).filter((e) => !known.has(e.id));
-  const isWaiting = useOutbox.getState().waits(saidKey(there.id));
-  return {
-    ...there,
-    ...(isWaiting ? saidFields(here) : {}),
-    events: [...(there.events ?? []), ...waiting],
-  };
+/** Pots of this household that may still be on; not those of which this device has something newer to say. */
+async function unfinishedIds(): Promise<readonly string[]> {
+  const reply = await ask('GET', `/api/cooks?limit=${(3 * MOST_POTS).toString()}`);
+  const lines = reply.kind === 'stored' ? (reply.body as CookLine[]) : [];
+  const { waits } = useOutbox.getState();
+  return lines
+    .filter((line) => isUnfinished(line) && !waits(saidKey(line.id)))
+    .slice(0, MOST_POTS)
+    .map((line) => line.id);
 }

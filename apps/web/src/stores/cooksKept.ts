@@ -18,6 +18,7 @@ const WHOLE = looseObject({
 /** What this browser keeps of cooks; anything else is begun anew. */
 export const COOKS_SHAPE = looseObject({
   active: nullable(WHOLE),
+  others: optional(array(WHOLE)),
   givenUp: optional(nullable(WHOLE)),
   recent: optional(array(LINE)),
 });

@@ -57,6 +57,19 @@ export const draftFrom = (plan: PlanRecord): Draft => ({
 
 /** The part of a plan that is the dish and not the kitchen. */
 export function specOf(input: PlanInput): DishSpec {
-  const { vessel, hob, altitudeM, roomC, cupMl, own, amylose, fingerMm, ...spec } = input;
+  const {
+    vessel,
+    hob,
+    altitudeM,
+    roomC,
+    cupMl,
+    own,
+    amylose,
+    fingerMm,
+    softerSteps,
+    learntPoints,
+    learntSpread,
+    ...spec
+  } = input;
   return spec;
 }

@@ -6,6 +6,7 @@ import { hearCooks } from './cookHearing.js';
 import { useCooks } from './cooks.js';
 import { useDraft } from './draft.js';
 import { useKitchen } from './kitchen.js';
+import { loadLearnt } from './learnt.js';
 import { openOutbox, useOutbox } from './outbox.js';
 import { useTime } from './time.js';
 
@@ -50,6 +51,8 @@ async function hear(): Promise<boolean> {
     useKitchen.getState().hear(changes);
     useDraft.getState().hear(changes.plans);
     await hearCooks(changes);
+    // What was said of a pot teaches.
+    if (changes.cooks.length > 0) await loadLearnt();
     since = changes.revision;
     if (!changes.more) return true;
   }
@@ -62,6 +65,7 @@ async function readAll(): Promise<boolean> {
     kitchen,
     useDraft.getState().load(kitchen),
     useCooks.getState().loadActive(),
+    loadLearnt(),
   ]);
   return isRead;
 }

@@ -1,13 +1,21 @@
+import type { Learnt } from '@hammock/core/learning';
 import type { HouseholdRecord } from '@hammock/core/records';
+import { useMemo } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { useKitchen } from './kitchen.js';
 import type { KitchenLists } from './kitchenKept.js';
+import { useLearnt } from './learnt.js';
 
-export type KitchenThings = KitchenLists & { readonly household: HouseholdRecord };
+export type KitchenThings = KitchenLists & {
+  readonly household: HouseholdRecord;
+  /** What its own pots have taught. */
+  readonly learnt?: Learnt | null;
+};
 
 /** Everything of the kitchen that a plan can be made with; the same object until one of its lists changes. */
-export const useKitchenThings = (): KitchenThings =>
-  useKitchen(
+export function useKitchenThings(): KitchenThings {
+  const learnt = useLearnt((s) => s.learnt);
+  const things = useKitchen(
     useShallow(({ household, bags, vessels, hobs, cups, dishes, ingredients, methods, steamTests }) => ({
       household,
       bags,
@@ -20,3 +28,5 @@ export const useKitchenThings = (): KitchenThings =>
       steamTests,
     })),
   );
+  return useMemo(() => ({ ...things, learnt }), [things, learnt]);
+}

@@ -3,11 +3,11 @@ import { ask } from '../api/http.js';
 import { deviceNowMs } from '../keeping/deviceClock.js';
 import type { Letter, Order } from '../keeping/letter.js';
 import { deviceBox } from '../keeping/letterBox.js';
-import { oldLetters } from '../keeping/oldOutbox.js';
+import { fetched } from '../keeping/fetched.js';
 import { Postman } from '../keeping/postman.js';
 import type { Heard, View } from '../keeping/postmanParts.js';
 import { aloneInBrowser, otherTabs } from '../keeping/tabs.js';
-import { forgetText } from '../keeping/deviceStorage.js';
+import { forgetText, readText } from '../keeping/deviceStorage.js';
 import { newId } from '../keeping/newId.js';
 
 export interface Outbox extends View {
@@ -83,7 +83,20 @@ export const emptyOutbox = (): void => {
 /** Takes up what was written down before this page was opened, an older version's letters too. */
 export async function openOutbox(): Promise<void> {
   await postman.reread();
-  for (const order of oldLetters()) postman.post(order);
-  forgetText('hammock.outbox');
+  if (readText(OLD_NAME) !== undefined) await takeUpOld();
   await postman.carry();
+}
+
+/** Under this name an older version kept its letters. */
+const OLD_NAME = 'hammock.outbox';
+
+/** Hardly anybody has such letters: what reads them is fetched where they are. They are kept until it was. */
+async function takeUpOld(): Promise<void> {
+  try {
+    const { oldLetters } = await fetched(() => import('../keeping/oldOutbox.js'));
+    for (const order of oldLetters()) postman.post(order);
+    forgetText(OLD_NAME);
+  } catch {
+    // The server cannot be reached: the next time this page is opened.
+  }
 }

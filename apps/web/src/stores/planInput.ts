@@ -1,7 +1,9 @@
 import { householdPlan, type PlanInput } from '@hammock/core';
-import type { CupRecord } from '@hammock/core/records';
+import type { Learnt } from '@hammock/core/learning';
+import type { CupRecord, HouseholdRecord } from '@hammock/core/records';
 import type { Draft } from './draftOf.js';
 import type { KitchenLists } from './kitchenKept.js';
+import { learntOfPlan } from './learnt.js';
 
 /** The cup that "cups" mean: the one that was chosen, or this kitchen's first. */
 export const cupOf = (
@@ -14,10 +16,15 @@ export const cupOf = (
 
 /** The plan the core is asked about: the draft in this household's pot, on its hob, at its altitude, by its cup. */
 export function planInputOf(
-  { spec, bagId, vesselId, hobId, cupId }: Pick<Draft, 'spec' | 'bagId' | 'vesselId' | 'hobId' | 'cupId'>,
-  kitchen: KitchenLists & { household: { altitudeM: number; roomC: number; fingerMm?: number | null } },
+  draft: Pick<Draft, 'spec' | 'bagId' | 'vesselId' | 'hobId' | 'cupId'> & Partial<Pick<Draft, 'dishId'>>,
+  kitchen: KitchenLists & {
+    household: Pick<HouseholdRecord, 'altitudeM' | 'roomC' | 'fingerMm' | 'softerSteps'>;
+    /** What its own pots have taught; nothing without. */
+    readonly learnt?: Learnt | null;
+  },
 ): PlanInput {
-  const { altitudeM, roomC, fingerMm = null } = kitchen.household;
+  const { spec, bagId, vesselId, hobId, cupId } = draft;
+  const { altitudeM, roomC, fingerMm = null, softerSteps = null } = kitchen.household;
   return householdPlan(spec, {
     vessel: kitchen.vessels.find((v) => v.id === vesselId),
     hob: kitchen.hobs.find((h) => h.id === hobId),
@@ -25,6 +32,7 @@ export function planInputOf(
     cup: cupOf(kitchen, cupId),
     steamTests: kitchen.steamTests,
     ingredients: kitchen.ingredients,
-    place: { altitudeM, roomC, fingerMm },
+    place: { altitudeM, roomC, fingerMm, softerSteps },
+    learnt: learntOfPlan(kitchen.learnt, draft),
   });
 }

@@ -3,6 +3,7 @@ import type { CookRecord } from '@hammock/core/records';
 import { beforeEach, describe, expect, it } from '@jest/globals';
 import { BAGS, DISHES, HOUSEHOLD, network, settle, soon, VESSELS, CUPS, HOBS } from '../testing/household.js';
 import { eventsOf } from './cookRecord.js';
+import { potsOn } from './onStove.js';
 import { hearCooks } from './cookHearing.js';
 import { useCooks } from './cooks.js';
 import { planInputOf } from './planInput.js';
@@ -239,7 +240,7 @@ describe('cooks', () => {
     const { id } = begin();
     const store = useCooks.getState();
     store.tap('start', 'boil');
-    store.tap('extend', 'boil', 5);
+    store.tap('extend', 'boil', { minutes: 5 });
     store.setPoured(id, 640);
     store.judge(useCooks.getState().active!, { texture: 3, base: 'clean', note: '' });
     const active = useCooks.getState().active!;
@@ -249,8 +250,15 @@ describe('cooks', () => {
     expect(waiting().at(-1)?.body).toEqual({
       pouredMl: 640,
       abandoned: false,
-      outcome: { texture: 3, base: 'clean', note: '' },
+      outcome: { texture: 3, base: 'clean', note: '', counts: 'once' },
     });
+  });
+
+  it('replays a pot as the server tells it whole like the same pot told tap by tap', () => {
+    const cook = begin();
+    const tap = { id: 'there', kind: 'start' as const, stageId: cook.answer.stages[0]!.id, atMs: 5, seq: 9 };
+    const whole = { ...tap, cookId: cook.id, minutes: null, said: null };
+    expect(eventsOf({ ...cook, events: [whole as never] })).toEqual(eventsOf({ ...cook, events: [tap] }));
   });
 
   it('gives a pot up without forgetting that it was', () => {
@@ -265,7 +273,8 @@ describe('cooks', () => {
     useCooks.getState().tap('start', 'boil');
     const here = useCooks.getState().active!.events!;
     const elsewhere = { id: 'there', kind: 'extend' as const, stageId: 'boil', atMs: 1, minutes: 5 };
-    network(() => ({ status: 200, body: { ...cook, events: [elsewhere], pouredMl: 500 } }));
+    const there = { ...cook, events: [elsewhere], pouredMl: 500 };
+    network((_m, path) => ({ status: 200, body: path.includes('limit') ? [there] : there }));
     await useCooks.getState().loadActive();
     expect(useCooks.getState().active?.events).toEqual([elsewhere, ...here]);
     expect(useCooks.getState().active?.pouredMl).toBe(500);
@@ -312,6 +321,58 @@ describe('cooks', () => {
     useCooks.setState({ active: { ...cook, id: 'elsewhere' } });
     await hearCooks({ cooks: [other], taps: [] });
     expect(useCooks.getState().active).toBeNull();
+  });
+
+  describe('several pots', () => {
+    const on = () => potsOn(useCooks.getState()).map((c) => c.id);
+
+    it('puts a second pot beside the first, and shows whichever is asked for', () => {
+      const one = begin();
+      const two = begin();
+      expect(on()).toEqual([two.id, one.id]);
+      useCooks.getState().show(one.id);
+      expect(on()).toEqual([one.id, two.id]);
+      useCooks.getState().show('nowhere');
+      expect(useCooks.getState().active?.id).toBe(one.id);
+      // A tap on the other pot is the other's, and travels as its.
+      useCooks.getState().tap('start', 'boil', {}, two.id);
+      expect(useCooks.getState().active?.events).toEqual([]);
+      expect(useCooks.getState().others[0]?.events).toMatchObject([{ kind: 'start' }]);
+      expect(waiting().at(-1)?.path).toContain(`/api/cooks/${two.id}/events/`);
+    });
+
+    it('shows the next one when a pot is given up or written down, and never loses the first', () => {
+      const one = begin();
+      const two = begin();
+      useCooks.getState().giveUp();
+      expect(on()).toEqual([one.id]);
+      void useCooks.getState().takeUpAgain(two.id);
+      expect(on()).toEqual([two.id, one.id]);
+      useCooks.getState().judge(useCooks.getState().active!, { texture: 3, base: 'clean', note: '' });
+      useCooks.getState().putAway();
+      expect(on()).toEqual([one.id]);
+    });
+
+    it('takes up every pot the household has on, and takes off what is over elsewhere', async () => {
+      const one = begin();
+      const two = { ...one, id: 'two', label: 'Second' };
+      const old = { ...one, id: 'old', startedAtMs: Date.now() - 48 * 3600 * 1000 };
+      network((_m, path) => ({
+        status: 200,
+        body: path.includes('limit') ? [two, one, old] : path.endsWith('two') ? two : one,
+      }));
+      await useCooks.getState().loadActive();
+      expect(on()).toEqual([one.id, 'two']);
+      const { input: _i, answer: _a, events: _e, ...line } = two;
+      await hearCooks({
+        cooks: [{ ...line, pouredMl: 300 }],
+        taps: [{ id: 't', kind: 'start', stageId: 'boil', atMs: 5, cookId: 'two' }],
+      });
+      expect(useCooks.getState().others[0]).toMatchObject({ pouredMl: 300, events: [{ id: 't' }] });
+      const outcome = { texture: 3 as const, base: 'clean' as const, note: '', atMs: 1 };
+      await hearCooks({ cooks: [{ ...line, outcome }], taps: [] });
+      expect(on()).toEqual([one.id]);
+    });
   });
 
   it('names the tap an undo takes back, and the one each tap follows', () => {

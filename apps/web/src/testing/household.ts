@@ -127,6 +127,8 @@ export function network(says: Says): { method: string; path: string; body: unkno
 
 /** A network that never answers, for screens that are not about it. */
 export function silence(): void {
+  // The document of the tests has no window to scroll.
+  Element.prototype.scrollIntoView = () => undefined;
   globalThis.fetch = jest.fn(() => new Promise<Response>(() => undefined));
 }
 
@@ -149,7 +151,7 @@ export function settle(): void {
     steamTests: [],
     state: 'loaded',
   });
-  useCooks.setState({ active: null, recent: undefined });
+  useCooks.setState({ active: null, others: [], recent: undefined });
   useDraft.setState({ draft: null, stored: null, unsent: false, aside: [] });
   const [pilaf] = DISHES;
   if (pilaf) useDraft.getState().chooseDish(pilaf);

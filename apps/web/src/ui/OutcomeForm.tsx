@@ -36,7 +36,8 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
         if (texture === undefined) return;
         judge(seen, { texture, base, note: note.trim() });
         putAway();
-        void navigate('/notebook');
+        // Where another pot is on, that is what there is to do now.
+        void navigate(useCooks.getState().active ? '/stove' : '/notebook');
       }}
     >
       <TextureSling value={texture} onChange={setTexture} />

@@ -3,6 +3,7 @@ import { NavLink, Outlet, useLocation } from 'react-router';
 import { fetched } from '../keeping/fetched.js';
 import { useCooks } from '../stores/cooks.js';
 import { useDraft } from '../stores/draft.js';
+import { useReminders } from '../stores/reminders.js';
 import { useSaid } from '../stores/said.js';
 import { Fence } from './Fence.js';
 import { KeepingLine, KeepingNotices } from './Keeping.js';
@@ -25,12 +26,15 @@ const TAGS = [
 ] as const;
 
 /** Screens that are reached from the pour and belong to it. */
-const OF_POUR: ReadonlySet<string> = new Set(['/method', '/compare', '/course', '/what-if']);
+const OF_POUR: ReadonlySet<string> = new Set(['/method', '/compare', '/course', '/what-if', '/table']);
 
 /** The line every screen hangs from, with a tag for each; and what there is to say about the server. */
 export function Shell() {
-  const cook = useCooks((s) => s.active);
-  const cooking = cook?.outcome === null;
+  const active = useCooks((s) => s.active);
+  const others = useCooks((s) => s.others);
+  const cooks = [...(active ? [active] : []), ...others].filter((c) => c.outcome === null);
+  const cooking = cooks.length > 0;
+  const reminds = useReminders((s) => s.list.length > 0);
   const { pathname } = useLocation();
   useScrollPlace();
   useTitle(pathname);
@@ -74,7 +78,7 @@ export function Shell() {
                 {to === '/stove' && cooking && (
                   <span
                     className="ml-1.5 mb-1.5 inline-block size-2.5 rounded-full bg-current"
-                    aria-label="a pot is on"
+                    aria-label={cooks.length > 1 ? `${cooks.length.toString()} pots are on` : 'a pot is on'}
                   />
                 )}
               </NavLink>
@@ -91,9 +95,9 @@ export function Shell() {
       </main>
       <KeepingLine />
       <Said />
-      {cook && cooking && (
+      {(cooking || reminds) && (
         <Suspense fallback={null}>
-          <StoveWatch key={cook.id} cook={cook} />
+          <StoveWatch cooks={cooks} />
         </Suspense>
       )}
     </div>
@@ -108,6 +112,7 @@ const TITLE: Readonly<Record<string, string>> = {
   '/course': 'Minute by minute',
   '/what-if': 'What if',
   '/dishes': 'Dishes',
+  '/table': 'When it is on the table',
   '/notebook': 'Notebook',
   '/kitchen': 'Kitchen',
   '/kitchen/water-test': 'Water test',

@@ -1,4 +1,5 @@
-import type { CautionCode } from '@hammock/core';
+import type { Caution, CautionCode } from '@hammock/core';
+import { ALLERGEN } from './words.js';
 
 /** The usual cautions, in words. */
 export const CAUTION: Readonly<Record<CautionCode, string>> = {
@@ -10,6 +11,9 @@ export const CAUTION: Readonly<Record<CautionCode, string>> = {
   coverAtFlame:
     'Cloth, foil or paper at a flame: fold the corners up over the lid. Paper has a highest oven temperature on its packet.',
   turningOut: 'Turning it out: dry gloves, and a plate wider than the pot.',
+  coals:
+    'Coals: outdoors only, they give off a gas that kills and cannot be smelt. Long tongs, dry gloves, sand beside you.',
+  nonStickHot: 'Non-stick: no high heat on a dry pan. The maker’s manual comes first.',
   hotFat: 'Hot fat burns and spits. Stay with it.',
   wetGrainInFat: 'Washed grain spits in hot fat: drain it well and let it in gently.',
   hotChilli: 'Hot chillies: gloves, and keep your hands from your eyes.',
@@ -20,3 +24,9 @@ export const CAUTION: Readonly<Record<CautionCode, string>> = {
   leftovers:
     'Leftovers: spread shallow, cool within an hour or two, keep at 5 °C or below, reheat once until steaming. Your local food-safety rules come first.',
 };
+
+/** A caution as it is said; allergens by their names. */
+export const cautionText = ({ code, allergens }: Caution): string =>
+  allergens
+    ? `${CAUTION[code]} ${allergens.map((a) => ALLERGEN[a]).join(', ')}. Packets vary: read them.`
+    : CAUTION[code];

@@ -32,7 +32,7 @@ const ends = (stage: Answer['stages'][number]): string => {
 };
 
 /** An amount of a thing; what is counted by its own name is not named twice: "2 onions", "4 tomatoes, fresh". */
-function named(shown: string, name: string): string {
+export function named(shown: string, name: string): string {
   const [first = '', ...rest] = name.split(/(?=,)|\s/u);
   const counted = shown.split(' ').at(-1) ?? '';
   const isSame = first.length > 2 && counted.startsWith(first.slice(0, Math.max(3, first.length - 1)));

@@ -27,7 +27,7 @@ const SWITCH: Readonly<Partial<Record<VesselKind, Readonly<Record<Stage['heat'],
 
 /** Ring, or switch, and lid of a stage. */
 export const settingOf = (stage: Stage, kind: VesselKind | undefined): string =>
-  `${SWITCH[kind ?? 'pot']?.[stage.heat] ?? capital(HEAT[stage.heat])}, ${LID[stage.lid]}`;
+  `${SWITCH[kind ?? 'pot']?.[stage.heat] ?? capital(HEAT[stage.heat])}, ${LID[stage.lid]}${stage.fromAbove === true ? ', heat from above' : ''}`;
 
 /** The pour is poured once: a later stage of the same act only goes on. */
 const AGAIN: Readonly<Record<string, { readonly name: string; readonly what: string }>> = {
@@ -51,7 +51,8 @@ const list = (names: readonly string[]): string =>
 
 /** States in which a thing is fried before the liquid. */
 const FRIED = new Set(['softened', 'mushy', 'oilSeparated', 'translucent', 'golden', 'brown', 'browned']);
-const isFried = ({ ingredientId, state, apart, joins }: IngredientInput): boolean => {
+/** True for a thing that is fried before the liquid. */
+export const isFried = ({ ingredientId, state, apart, joins }: IngredientInput): boolean => {
   const row = rowOf(ingredientId);
   const how = state ?? (row && statesOf(row)[0]);
   return apart !== true && joins === undefined && how !== undefined && FRIED.has(how);

@@ -82,6 +82,7 @@ export const LID: Readonly<Record<LidState, string>> = {
   off: 'lid off',
   ajar: 'lid ajar',
   on: 'lid on',
+  weighted: 'lid on, a tray or weight on it',
   cloth: 'cloth under the lid',
   foil: 'foil under the lid',
   parchment: 'parchment under the lid',
@@ -93,6 +94,7 @@ export const LID_FIT: Readonly<Record<LidFit, string>> = {
   loose: 'loose lid',
   wellFitting: 'well-fitting lid',
   tight: 'tight lid',
+  selfBasting: 'lid that drips back',
 };
 export const WALL: Readonly<Record<Wall, string>> = { thin: 'thin wall', heavy: 'heavy wall' };
 export const HOB_KIND: Readonly<Record<HobKind, string>> = {

@@ -1,4 +1,4 @@
-import type { Course, MissingAct, Odds, PlanInput, PouredOtherwise } from '@hammock/core';
+import type { Course, MissingAct, Odds, PlanInput, PotBelief, PotNow, PouredOtherwise } from '@hammock/core';
 
 /** What a worker can be asked. Plans travel as they are asked about; rows of samples as plain numbers. */
 export type Job =
@@ -22,7 +22,8 @@ export type Job =
       readonly input: PlanInput;
       readonly pouredMl: number;
       readonly keepByMl: number;
-    };
+    }
+  | { readonly kind: 'belief'; readonly input: PlanInput; readonly pot: PotNow };
 
 /** What comes back for each, or undefined when the plan cannot be cooked. */
 export interface Done {
@@ -31,6 +32,7 @@ export interface Done {
   readonly course: Course | undefined;
   readonly missing: MissingAct | undefined;
   readonly poured: PouredOtherwise | undefined;
+  readonly belief: PotBelief | undefined;
 }
 
 export interface Asked {

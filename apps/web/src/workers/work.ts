@@ -1,4 +1,5 @@
 import {
+  beliefOf,
   completePlan,
   courseFor,
   frameOf,
@@ -30,6 +31,7 @@ export function work(job: Job): Done[keyof Done] {
     return course.ok ? course.value : undefined;
   }
   if (job.kind === 'poured') return pouredOtherwise(job.input, job.pouredMl, job.keepByMl);
+  if (job.kind === 'belief') return beliefOf(job.pot);
   const at = frame(job.input);
   if (!at) return undefined;
   if (job.kind === 'rows') return sampleRows(at, job.seed, job.from, job.count);

@@ -22,8 +22,7 @@ import { SideBySide } from '../../ui/SideBySide.js';
 import { Sling } from '../../ui/Sling.js';
 import { inAHundred, nearestTo } from '../../words/potWords.js';
 import { showPour } from '../../words/amounts.js';
-import { textureWords } from '../../words/textureWords.js';
-import { TEXTURE } from '../../words/words.js';
+import { textureName, textureWords } from '../../words/textureWords.js';
 import { accountRows } from '../../ui/account/accountRows.js';
 import { usePlan } from '../../stores/usePlan.js';
 import { inputOf, othersFor } from './others.js';
@@ -102,7 +101,7 @@ function Side(props: {
             highMl={a.window.highMl}
             pourMl={a.pour.ml}
             doubtMl={a.doubt.g}
-            wanted={TEXTURE[props.wanted]}
+            wanted={textureName(props.wanted)}
             label={`Hangs at ${whole(a.pour.ml)} ml.`}
           />
           <p className="figures m-0 mt-2 text-[clamp(2.2rem,6vw,4.2rem)]" data-testid="side-pour">

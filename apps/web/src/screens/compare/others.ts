@@ -3,7 +3,8 @@ import type { DishSpec } from '@hammock/core/records';
 import { planInputOf } from '../../stores/planInput.js';
 import type { Draft } from '../../stores/draftOf.js';
 import type { KitchenThings } from '../../stores/kitchenThings.js';
-import { METHOD, RULE, TEXTURE } from '../../words/words.js';
+import { textureName } from '../../words/textureWords.js';
+import { METHOD, RULE } from '../../words/words.js';
 
 /** Another way to set beside the plan: its name in the list, and the plan it makes. */
 export interface Other {
@@ -35,7 +36,7 @@ export function othersFor(draft: Draft, kitchen: KitchenThings): readonly Other[
     { value: 'soak/0', label: 'not soaked', hint: 'grain' },
     ...([1, 2, 3, 4, 5] as const).map((t) => ({
       value: `texture/${t.toString()}`,
-      label: TEXTURE[t],
+      label: textureName(t),
       hint: 'texture',
     })),
   ];

@@ -1,11 +1,14 @@
 import { grainById, GRAINS, type Amylose } from '@hammock/core';
-import type { BagFields } from '@hammock/core/records';
+import type { Learnt } from '@hammock/core/learning';
+import type { BagFields, BagRecord } from '@hammock/core/records';
 import { useState } from 'react';
 import { ageText } from './ageText.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
 import { AMYLOSE_WORDS, hasClass, starchText } from '../../words/amyloseWords.js';
+import { useLearnt } from '../../stores/learnt.js';
 import { nowMs } from '../../stores/time.js';
+import { drinksText } from '../../words/learntWords.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 
@@ -14,9 +17,18 @@ const STARCH_WORDS = { ...AMYLOSE_WORDS, usual: 'as usual for this grain' };
 
 const NEW_BAG: BagFields = { grainId: 'longGrainWhite', label: '', note: '', openedOn: null, amylose: null };
 
+/** What its pots have taught of a bag. */
+function learntText(learnt: Learnt | null, bag: BagFields): string {
+  const i = learnt?.ids.indexOf(`bag:${(bag as Partial<BagRecord>).id ?? ''}`) ?? -1;
+  if (!learnt || i < 0) return '';
+  const sd = Math.sqrt(learnt.covariance[i * learnt.ids.length + i] ?? 0);
+  return `; ${drinksText(learnt.mean[i] ?? 0, sd, learnt.pots[i] ?? 0)}`;
+}
+
 /** Bags of grain, each with the day it was opened. */
 export function BagList() {
   const [today] = useState(nowMs);
+  const learnt = useLearnt((s) => s.learnt);
   return (
     <ThingList
       kind="bags"
@@ -24,7 +36,7 @@ export function BagList() {
       one="bag"
       fresh={NEW_BAG}
       describe={(b) =>
-        `${grainById(b.grainId)?.name ?? b.grainId}${ageText(b.openedOn, today)}${starchText(b)}${b.note === '' ? '' : `. ${b.note}`}`
+        `${grainById(b.grainId)?.name ?? b.grainId}${ageText(b.openedOn, today)}${starchText(b)}${learntText(learnt, b)}${b.note === '' ? '' : `. ${b.note}`}`
       }
       fields={(bag, set, problem) => (
         <>

@@ -1,7 +1,8 @@
 import { PLAN_DEFAULTS, RANGES, type Served, type Texture } from '@hammock/core';
 import { useState } from 'react';
 import { useKitchen } from '../../stores/kitchen.js';
-import { SERVED, TEXTURE } from '../../words/words.js';
+import { textureNames } from '../../words/textureWords.js';
+import { SERVED } from '../../words/words.js';
 import { problemsOf } from './checks.js';
 import { NumberField } from '../../ui/NumberField.js';
 import { ChoiceInput, TextInput } from './inputs.js';
@@ -66,7 +67,7 @@ export function HouseholdForm() {
         <ChoiceInput
           label="Grain is wanted"
           value={household.texture.toString()}
-          words={TEXTURE}
+          words={textureNames()}
           onChange={(v) => setHousehold({ texture: Number(v) as Texture })}
         />
         <ChoiceInput

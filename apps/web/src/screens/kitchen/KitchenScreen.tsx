@@ -9,7 +9,9 @@ import { HouseholdForm } from './HouseholdForm.js';
 import { MeasureList } from './MeasureList.js';
 import { MethodList } from './MethodList.js';
 import { OwnList } from './OwnList.js';
+import { PacketList } from './PacketList.js';
 import { PotList } from './PotList.js';
+import { TextureScale } from './TextureScale.js';
 
 /** Bags, pots, hobs and cups of this household. */
 export function KitchenScreen() {
@@ -54,6 +56,8 @@ export function KitchenScreen() {
         </div>
       </div>
       <HouseholdForm />
+      <TextureScale />
+      <PacketList />
       <Copies />
     </div>
   );

@@ -1,5 +1,6 @@
 import { CUP_PARTS } from '@hammock/core';
 import type { CupFields } from '@hammock/core/records';
+import { Tick } from '../../ui/Tick.js';
 import { NumberField } from '../../ui/NumberField.js';
 import { CupByWeighing } from './CupByWeighing.js';
 import { ChoiceInput, Problem, TextInput } from './inputs.js';
@@ -65,23 +66,16 @@ export const MeasureList = () => (
             aria-describedby={problem('parts') === undefined ? undefined : 'parts-problem'}
           >
             <legend className="p-0">Can be filled to</legend>
-            <div className="flex flex-wrap gap-2">
+            <div className="flex flex-wrap gap-x-5 gap-y-2">
               {CUP_PARTS.map((part) => (
-                <label key={part} className="flex min-h-12 items-center gap-2 pr-3">
-                  <input
-                    type="checkbox"
-                    className="size-6 accent-(--ink)"
-                    checked={cup.parts.includes(part)}
-                    onChange={(e) =>
-                      set({
-                        parts: e.currentTarget.checked
-                          ? [...cup.parts, part]
-                          : cup.parts.filter((p) => p !== part),
-                      })
-                    }
-                  />
-                  {part}
-                </label>
+                <Tick
+                  key={part}
+                  words={part}
+                  on={cup.parts.includes(part)}
+                  onChange={(on) =>
+                    set({ parts: on ? [...cup.parts, part] : cup.parts.filter((p) => p !== part) })
+                  }
+                />
               ))}
             </div>
             <Problem id="parts-problem" text={problem('parts')} />

@@ -1,6 +1,7 @@
 import { RANGES, type LidFit, type VesselKind, type Wall } from '@hammock/core';
 import type { VesselFields } from '@hammock/core/records';
 import { NumberField } from '../../ui/NumberField.js';
+import { Tick } from '../../ui/Tick.js';
 import { LID_FIT, VESSEL_KIND, WALL } from '../../words/words.js';
 import { litres } from '../../words/numbers.js';
 import { ChoiceInput, TextInput } from './inputs.js';
@@ -23,7 +24,7 @@ export const PotList = () => (
     one="pot"
     fresh={NEW_VESSEL}
     describe={(v) =>
-      `${v.kind === 'pot' ? '' : `${VESSEL_KIND[v.kind]}, `}${v.diameterCm.toString()} cm wide, ${litres(v.volumeMl)} l, ${LID_FIT[v.lid]}, ${WALL[v.wall]}`
+      `${v.kind === 'pot' ? '' : `${VESSEL_KIND[v.kind]}, `}${v.diameterCm.toString()} cm wide, ${litres(v.volumeMl)} l, ${LID_FIT[v.lid]}, ${WALL[v.wall]}${v.nonStick === true ? ', non-stick' : ''}`
     }
     fields={(pot, set, problem) => (
       <>
@@ -65,6 +66,7 @@ export const PotList = () => (
           words={WALL}
           onChange={(wall) => set({ wall: wall as Wall })}
         />
+        <Tick words="non-stick" on={pot.nonStick} onChange={(nonStick) => set({ nonStick })} />
       </>
     )}
   />

@@ -20,6 +20,7 @@ export function TextInput(
   props: Common & {
     readonly value: string;
     readonly most?: number;
+    readonly placeholder?: string;
     readonly onChange: (value: string) => void;
   },
 ) {
@@ -31,6 +32,7 @@ export function TextInput(
         className="changeable"
         value={props.value}
         maxLength={props.most ?? 60}
+        placeholder={props.placeholder}
         aria-invalid={props.problem !== undefined}
         aria-describedby={props.problem === undefined ? undefined : id}
         onChange={(e) => props.onChange(e.currentTarget.value)}
@@ -45,6 +47,8 @@ export function ChoiceInput(props: {
   readonly label: string;
   readonly value: string;
   readonly words: Readonly<Record<string, string>>;
+  /** Where the words are keyed by numbers, which an object does not keep in order. */
+  readonly inOrder?: readonly string[];
   readonly onChange: (value: string) => void;
 }) {
   return (
@@ -53,7 +57,11 @@ export function ChoiceInput(props: {
       <Pick
         label={props.label}
         value={props.value}
-        options={optionsOf(props.words)}
+        options={
+          props.inOrder
+            ? props.inOrder.map((value) => ({ value, label: props.words[value] ?? value }))
+            : optionsOf(props.words)
+        }
         onChange={props.onChange}
       />
     </div>

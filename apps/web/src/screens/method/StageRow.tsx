@@ -1,3 +1,4 @@
+import { Extras } from './StageExtras.js';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import {
@@ -167,27 +168,6 @@ function Tool({
         {words}
       </Button>
     </Toolbar.Button>
-  );
-}
-
-/** What stands under the pot or around it, where that changes anything. */
-function Extras({ stage, onChange }: Pick<StageRowProps, 'stage' | 'onChange'>) {
-  const covered = stage.act === 'simmer' || stage.act === 'steam' || stage.act === 'rest';
-  if (!covered) return null;
-  const resting = stage.act === 'rest';
-  const on = (resting ? stage.insulated : stage.spreader) ?? false;
-  return (
-    <label className="flex min-h-12 items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-6 accent-(--ink)"
-        checked={on}
-        onChange={(e) =>
-          onChange(resting ? { insulated: e.currentTarget.checked } : { spreader: e.currentTarget.checked })
-        }
-      />
-      {resting ? 'wrapped up' : 'over a spreader'}
-    </label>
   );
 }
 

@@ -1,5 +1,5 @@
 import { grainById, plannedMin, replay } from '@hammock/core';
-import type { CookRecord } from '@hammock/core/records';
+import type { CookRecord, Counts } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ask } from '../../api/http.js';
@@ -10,12 +10,16 @@ import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
 import { showAmountInput, showPour } from '../../words/amounts.js';
 import { ACT } from '../../words/acts.js';
-import { BASE, TEXTURE, VERDICT } from '../../words/words.js';
+import { saidText } from '../../words/sayWords.js';
+import { timeOfDay } from '../../words/timeOfDay.js';
+import { textureName } from '../../words/textureWords.js';
+import { BASE, VERDICT } from '../../words/words.js';
 import { AccountPicture } from '../../ui/account/AccountPicture.js';
 import { Along } from '../../ui/Along.js';
 import { OutcomeForm } from '../../ui/OutcomeForm.js';
 import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
 import { dayText } from './days.js';
+import { Teaches } from './Teaches.js';
 import { Poured } from './PouredMark.js';
 import { nowMs } from '../../stores/time.js';
 import { useMeasures, useMetric } from '../../stores/units.js';
@@ -35,7 +39,10 @@ export function PageScreen() {
   // What is on this device may be newer than what the server has heard of.
   const cook =
     typeof read === 'object' ? { ...read, ...(listed?.outcome ? { outcome: listed.outcome } : {}) } : active;
-  if (cook) return <Page cook={cook} />;
+  const onCounts = (counts: Counts): void => {
+    if (typeof read === 'object' && read.outcome) setRead({ ...read, outcome: { ...read.outcome, counts } });
+  };
+  if (cook) return <Page cook={cook} onCounts={onCounts} />;
   if (read === 'gone') {
     return (
       <section>
@@ -55,7 +62,13 @@ export function PageScreen() {
   return <p aria-busy>Opening the page …</p>;
 }
 
-function Page({ cook }: { readonly cook: CookRecord }) {
+function Page({
+  cook,
+  onCounts,
+}: {
+  readonly cook: CookRecord;
+  readonly onCounts: (counts: Counts) => void;
+}) {
   const navigate = useNavigate();
   const takeUp = useDraft((s) => s.takeUp);
   const vessels = useKitchen((s) => s.vessels);
@@ -76,7 +89,8 @@ function Page({ cook }: { readonly cook: CookRecord }) {
             {dayText(cook.startedAtMs, today)},{' '}
             {grain ? showAmountInput(cook.input.grain, grain, measures, metric) : ''} of{' '}
             {grain?.name.toLowerCase()}
-            {vessel ? ` in the ${vessel.label.toLowerCase()}` : ''}, wanted {TEXTURE[cook.input.texture ?? 2]}
+            {vessel ? ` in the ${vessel.label.toLowerCase()}` : ''}, wanted{' '}
+            {textureName(cook.input.texture ?? 2)}
           </p>
         </div>
         <Button
@@ -115,6 +129,7 @@ function Page({ cook }: { readonly cook: CookRecord }) {
           <Button onClick={() => setJudging(true)}>Change the outcome</Button>
         </p>
       )}
+      {outcome && !judging && <Teaches cook={cook} onCounts={onCounts} />}
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
         <AccountPicture answer={cook.answer} measures={measures} />
         <Course cook={cook} />
@@ -127,6 +142,9 @@ function Page({ cook }: { readonly cook: CookRecord }) {
 /** The stages as they went, where they were tapped through. */
 function Course({ cook }: { readonly cook: CookRecord }) {
   const run = replay(cook.answer.stages, eventsOf(cook));
+  const measures = useMeasures(cook.cupId);
+  const metric = useMetric();
+  const amount = (ml: number): string => showPour(ml, measures, metric).main;
   return (
     <section className="hung" aria-labelledby="stages">
       <h2 id="stages" className="m-0 text-[1.35rem] font-bold">
@@ -156,6 +174,19 @@ function Course({ cook }: { readonly cook: CookRecord }) {
           ))}
         </tbody>
       </table>
+      {run.said.length > 0 && (
+        <>
+          <h3 className="mt-4 mb-0 text-[1.1rem] font-bold">What was said of it</h3>
+          <ol className="m-0 list-none p-0">
+            {run.said.map((tap) => (
+              <li key={tap.id} className="flex justify-between gap-4 border-t border-line py-1">
+                <span>{saidText(tap, amount)}</span>
+                <span className="text-faint">{timeOfDay(tap.atMs)}</span>
+              </li>
+            ))}
+          </ol>
+        </>
+      )}
     </section>
   );
 }

@@ -8,7 +8,8 @@ import { Pick, optionsOf } from '../../ui/Pick.js';
 import type { HowProps } from './howProps.js';
 import { minutes, withOwn } from './minutes.js';
 import { Times } from './Times.js';
-import { drainText, METHOD, TEXTURE, TOAST, WASH } from '../../words/words.js';
+import { textureNames } from '../../words/textureWords.js';
+import { drainText, METHOD, TOAST, WASH } from '../../words/words.js';
 
 const SOAKS = [0, 5, 10, 20, 30, 45, 60, 120, 240];
 const TEMPERATURES = [
@@ -100,7 +101,7 @@ function PlainHow(spec: HowProps) {
         <Pick
           label="Texture wanted"
           value={(spec.texture ?? 2).toString()}
-          options={optionsOf(TEXTURE as Readonly<Record<string, string>>)}
+          options={optionsOf(textureNames() as Readonly<Record<string, string>>)}
           onChange={(v) => set({ texture: Number(v) as Texture })}
         />
         , with{' '}

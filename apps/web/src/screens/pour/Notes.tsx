@@ -1,6 +1,5 @@
 import type { Answer, PlanInput } from '@hammock/core';
-import { CAUTION } from '../../words/cautions.js';
-import { ALLERGEN } from '../../words/words.js';
+import { cautionText } from '../../words/cautions.js';
 import { withCautions } from '../../stores/cookRecord.js';
 
 /** The usual cautions that apply to this pot. */
@@ -13,10 +12,7 @@ export function CautionList({ answer, input }: { readonly answer: Answer; readon
       </h2>
       <ul className="m-0 mt-2 grid list-none gap-x-12 gap-y-1 p-0 lg:grid-cols-2">
         {cautions.map((c) => (
-          <li key={c.code}>
-            {CAUTION[c.code]}
-            {c.allergens && ` ${c.allergens.map((a) => ALLERGEN[a]).join(', ')}. Packets vary: read them.`}
-          </li>
+          <li key={c.code}>{cautionText(c)}</li>
         ))}
       </ul>
       <p className="mt-2 mb-0 text-faint">

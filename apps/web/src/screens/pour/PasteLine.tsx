@@ -1,13 +1,14 @@
 import { GRAINS, RANGES, type ParsedLine, type Recipe } from '@hammock/core';
 import { useState } from 'react';
 import { rowOf } from '../../stores/ownLarder.js';
-import { usePacketSizes } from '../../stores/packetSizes.js';
+import { rememberPacket } from '../../stores/packetSizes.js';
 import { Button } from '../../ui/Button.js';
 import { NumberField } from '../../ui/NumberField.js';
 import { Pick } from '../../ui/Pick.js';
 import { STATE } from '../../words/words.js';
 import { whole } from '../../words/numbers.js';
 import { isWidth } from '../../stores/potOfWidth.js';
+import { isSaltToTaste } from './salts.js';
 
 const REASON: Readonly<Record<NonNullable<ParsedLine['reason']>, string>> = {
   spelling: 'nearly. Is it that?',
@@ -23,7 +24,7 @@ const REASON: Readonly<Record<NonNullable<ParsedLine['reason']>, string>> = {
 /** A line with nothing left to ask. */
 export const isReady = (line: ParsedLine, isSaid: boolean): boolean => {
   if (line.potCm !== undefined) return isWidth(line.potCm);
-  if (line.portions !== undefined || line.status === 'words') return true;
+  if (line.portions !== undefined || line.status === 'words' || isSaltToTaste(line)) return true;
   return line.amount !== undefined && (line.status === 'understood' || (isSaid && line.id !== undefined));
 };
 
@@ -52,6 +53,7 @@ export function PasteLine({ line, isSaid, second, onSay, onRetype }: LineProps) 
       <span className="flex flex-wrap items-center gap-x-2">
         {line.amount && id !== undefined && <span className="font-semibold">{amountWords(line)}</span>}
         {line.pours === true && <span>you usually pour</span>}
+        {isSaltToTaste(line) && <span>as much as stands under Salt:</span>}
         {choices.length > 1 || (asks && !ready && choices.length > 0) ? (
           <>
             <Pick
@@ -141,7 +143,7 @@ function PacketSize({ id, packet }: { readonly id: string; readonly packet: stri
       className="flex items-center gap-x-2 text-ink"
       onSubmit={(e) => {
         e.preventDefault();
-        if (good) usePacketSizes.getState().remember(id, packet, g);
+        if (good) rememberPacket(id, packet, g);
       }}
     >
       <NumberField

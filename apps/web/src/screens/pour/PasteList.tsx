@@ -35,7 +35,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
   const isNew = useDraft((s) => s.draft?.dishId === null);
   const cupId = useDraft((s) => s.draft?.cupId);
   const cupMl = useKitchen((s) => cupOf(s, cupId)?.ml);
-  const sizes = usePacketSizes((s) => s.sizes);
+  const sizes = usePacketSizes();
   const options = useMemo(
     (): LineOptions => ({
       own: [...ownIngredients().values()],
@@ -55,15 +55,18 @@ export function PasteList({ onDone, opened }: PasteListProps) {
     if (!draft) return;
     const { planId: _id, ...made } = withTold(draft, ready, recipe, useKitchen.getState, vesselOfWidth);
     change(made);
-    setText(
-      lines
-        .filter((l) => !ready.includes(l))
-        .map((l) => l.text)
-        .join('\n'),
-    );
-    if (ready.length === lines.length) onDone();
+    // Words that found no stage to stand at stay here: nothing of a telling is lost.
+    const homeless = recipe.steps.length > 0 && made.spec.stages === undefined ? recipe.steps : [];
+    const open = lines.filter((l) => !ready.includes(l));
+    setText([...open, ...homeless].map((l) => l.text).join('\n'));
+    if (open.length + homeless.length === 0) onDone();
   };
   const things = ready.filter((l) => l.status !== 'words');
+  const hasGrain = useDraft(
+    ({ draft }) => draft !== null && draft.spec.grainId !== '' && draft.spec.grain.text !== '',
+  );
+  // Steps are laid along a pot's stages: without its grain there are none.
+  const isWaiting = recipe.steps.length > 0 && !hasGrain && !ready.some((l) => l === grain);
   const says = toldWords(recipe);
   return (
     <div className="my-2 border-2 border-ink p-3">
@@ -104,8 +107,21 @@ export function PasteList({ onDone, opened }: PasteListProps) {
         ))}
       </ul>
       {recipe.steps.length > 0 && <Steps recipe={recipe} says={says} />}
+      {isWaiting && (
+        <p id="waits-for-grain" className="mt-2 mb-0 font-semibold text-ember">
+          {grain === undefined
+            ? 'Which grain is it, and how much? Write it on a line of its own.'
+            : 'First settle the line with the grain.'}{' '}
+          The steps stand at the stages of its pot.
+        </p>
+      )}
       <div className="mt-2 flex flex-wrap gap-3">
-        <Button weight="act" disabled={things.length === 0 && recipe.steps.length === 0} onClick={put}>
+        <Button
+          weight="act"
+          disabled={isWaiting || (things.length === 0 && recipe.steps.length === 0)}
+          {...(isWaiting ? { 'aria-describedby': 'waits-for-grain' } : {})}
+          onClick={put}
+        >
           Put {things.length < 2 ? 'it' : `these ${things.length.toString()}`} in
         </Button>
         <Button onClick={onDone}>Cancel</Button>

@@ -37,8 +37,10 @@ const KeepAsDish = late(() => below().then((m) => m.KeepAsDish), room('min-h-[6r
 const Salt = late(() => below().then((m) => m.Salt), room('min-h-[18rem] sm:min-h-[12rem]'));
 const WhatGoesIn = late(() => below().then((m) => m.WhatGoesIn), room('min-h-[40rem] sm:min-h-[24rem]'));
 const CautionList = late(() => below().then((m) => m.CautionList), room('min-h-[12rem]'));
+const EatAt = late(() => below().then((m) => m.EatAt), null);
 const HowItIsMade = late(() => below().then((m) => m.HowItIsMade), room('min-h-[28rem] sm:min-h-[18rem]'));
 const OtherRules = late(() => below().then((m) => m.OtherRules), room('min-h-[25rem]'));
+const StandsOn = late(() => below().then((m) => m.StandsOn), null);
 const TheBase = late(() => below().then((m) => m.TheBase), room('min-h-[12rem] sm:min-h-[10rem]'));
 
 /** What to pour: three choices, one number, and where every gram of it goes. */
@@ -78,6 +80,7 @@ const Below = memo(function Below({ plan }: { readonly plan: PlanView }) {
   const { draft, answer, input } = plan;
   return (
     <>
+      <StandsOn plan={plan} />
       <WhatAndHow plan={plan} />
       {answer && (
         <WhenSeen room="min-h-[140rem] lg:min-h-[60rem]">
@@ -127,6 +130,9 @@ function WhatAndHow({ plan }: { readonly plan: PlanView }) {
       <div className="flex flex-col gap-8">
         <Fence what="How it is made" of={spec}>
           <HowItIsMade {...howProps(spec)} roomC={roomC} />
+          {answer && (
+            <EatAt stages={answer.stages} kind={input.vessel.kind ?? 'pot'} beside={spec.beside ?? []} />
+          )}
         </Fence>
         {answer && answer.base.wentInG > 0 && (
           <Fence what="The base" of={answer}>
@@ -134,6 +140,7 @@ function WhatAndHow({ plan }: { readonly plan: PlanView }) {
               base={answer.base}
               given={spec.base}
               stages={spec.stages}
+              places={JSON.stringify(placesIn(answer.stages))}
               problem={plan.problemAt('base')}
             />
           </Fence>

@@ -5,9 +5,10 @@ import { showSalt } from '../../words/saltAmounts.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
 import { SERVED } from '../../words/words.js';
 import { tenths } from '../../words/numbers.js';
+import { SALTS } from './salts.js';
 
 const SERVED_OPTIONS = optionsOf(SERVED);
-const SALTS = ['saltFine', 'saltFlaky', 'saltCoarse', 'saltLowSodium', 'stockPowder'].map((id) => ({
+const SALT_OPTIONS = [...SALTS, 'stockPowder'].map((id) => ({
   value: id,
   label: spokenName(id),
 }));
@@ -62,7 +63,7 @@ export function Salt({
       <p className="mt-2 mb-0">
         Tastes flat? Another {tenths(salt.stepG)} g and taste again. Too salty?{' '}
         {Math.round(salt.thinMl / 5) * 5} ml of plain water in place of as much stock thins it one step. Salt
-        with <Pick label="Salt to add" value={saltWith} options={SALTS} onChange={setSalt} />.
+        with <Pick label="Salt to add" value={saltWith} options={SALT_OPTIONS} onChange={setSalt} />.
       </p>
       <p className="mt-2 mb-0">
         Served <Pick label="How it is served" value={served} options={SERVED_OPTIONS} onChange={setServed} />:{' '}

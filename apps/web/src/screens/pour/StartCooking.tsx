@@ -11,22 +11,41 @@ export function StartCooking({ plan }: { readonly plan: PlanView }) {
   const begin = useCooks((s) => s.begin);
   const active = useCooks((s) => s.active);
   const on = active !== null && active.outcome === null;
+  const cannot = plan.stale || plan.answer === undefined || plan.answer.verdict === 'tooMuch';
+  const start = (): void => {
+    // Sound is only allowed after a tap, so the alarm is woken by this one.
+    primeAlarm();
+    if (begin(plan.draft, plan.input)) void navigate('/stove');
+  };
+  if (!on)
+    return (
+      <Button
+        weight="act"
+        data-key="cook"
+        className="min-h-14 self-start px-8 text-[1.2rem] short:order-1"
+        disabled={cannot}
+        onClick={start}
+      >
+        Cook this
+      </Button>
+    );
   return (
     <div className="flex flex-wrap items-center gap-4 short:order-1">
       <Button
         weight="act"
         data-key="cook"
         className="min-h-14 px-8 text-[1.2rem]"
-        disabled={plan.stale || plan.answer === undefined || plan.answer.verdict === 'tooMuch'}
         onClick={() => {
-          // Sound is only allowed after a tap, so the alarm is woken by this one.
           primeAlarm();
-          if (on || begin(plan.draft, plan.input)) void navigate('/stove');
+          void navigate('/stove');
         }}
       >
-        {on ? 'Back to the pot on the stove' : 'Cook this'}
+        Back to the pot on the stove
       </Button>
-      {on && <span className="text-faint">{active.label} is still on. Finish it there first.</span>}
+      <Button className="min-h-14" disabled={cannot} onClick={start}>
+        Cook this as well
+      </Button>
+      <span className="text-faint">{active.label} is still on.</span>
     </div>
   );
 }

@@ -1,12 +1,22 @@
 import type { Answer } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
-import { memo } from 'react';
+import { memo, useMemo } from 'react';
 import { useDraft } from '../../stores/draft.js';
 import { Button } from '../../ui/Button.js';
 import { NumberField } from '../../ui/NumberField.js';
+import { Pick } from '../../ui/Pick.js';
 import { tenths } from '../../words/numbers.js';
+import { LADLE_G } from './ladle.js';
 
 const BY = { state: 'by how it looks', heat: 'by its minutes on the fire', weighed: 'by the scale' } as const;
+
+const STAYS_OUT = '';
+/** What a cook says of it, and what it comes to. */
+const SHARES: readonly (readonly [string, (massG: number) => number])[] = [
+  ['a ladle', () => LADLE_G],
+  ['a third', (g) => Math.round(g / 3)],
+  ['half', (g) => Math.round(g / 2)],
+];
 
 type Stages = NonNullable<DishSpec['stages']>;
 
@@ -23,15 +33,27 @@ export const TheBase = memo(function TheBase({
   base,
   given,
   stages,
+  places,
   problem,
 }: {
   readonly base: Answer['base'];
   readonly given: DishSpec['base'];
   /** The stages the cook has edited, where there are any: the only place where a base has minutes of its own. */
   readonly stages: DishSpec['stages'];
+  /** The stages at which what was taken out can come back, id and name of each, as one text. */
+  readonly places: string;
   readonly problem: string | undefined;
 }) {
-  const set = (change: { weighsG?: number | undefined; ladleOutG?: number | undefined }): void => {
+  const back = useMemo(() => {
+    const all = JSON.parse(places) as readonly (readonly [string, string])[];
+    return [
+      { value: STAYS_OUT, label: 'stays out' },
+      ...all.map(([value, name]) => ({ value, label: `comes back at “${name}”` })),
+    ];
+  }, [places]);
+  const set = (change: {
+    readonly [K in keyof NonNullable<typeof given>]?: number | string | undefined;
+  }): void => {
     const next = Object.fromEntries(
       Object.entries({ ...given, ...change }).filter(([, v]) => v !== undefined),
     );
@@ -77,8 +99,28 @@ export const TheBase = memo(function TheBase({
           label="Taken out before the grain"
           value={given?.ladleOutG}
           onChange={(ladleOutG) => Number.isFinite(ladleOutG) && set({ ladleOutG })}
-          onEmpty={() => set({ ladleOutG: undefined })}
+          onEmpty={() => set({ ladleOutG: undefined, ladleBack: undefined })}
         />
+        <span className="flex flex-wrap items-center gap-x-4">
+          {SHARES.map(([words, share]) => (
+            <Button
+              key={words}
+              weight="plain"
+              aria-label={`Take out ${words}`}
+              onClick={() => set({ ladleOutG: share(base.massG) })}
+            >
+              {words}
+            </Button>
+          ))}
+          {given?.ladleOutG !== undefined && (
+            <Pick
+              label="What was taken out"
+              value={given.ladleBack ?? STAYS_OUT}
+              options={back}
+              onChange={(id) => set({ ladleBack: id === STAYS_OUT ? undefined : id })}
+            />
+          )}
+        </span>
       </div>
       {problem !== undefined && (
         <p role="alert" className="m-0 text-ember">

@@ -3,8 +3,7 @@ import { type Answer, type Measure, type RuleAnswer, type Texture } from '@hammo
 import { useDraft } from '../../stores/draft.js';
 import { Button } from '../../ui/Button.js';
 import { showPour } from '../../words/amounts.js';
-import { textureWords } from '../../words/textureWords.js';
-import { TEXTURE } from '../../words/words.js';
+import { textureName, textureWords } from '../../words/textureWords.js';
 import { POUR_UNITS, useUnit, useUnits, type PourUnit } from '../../stores/units.js';
 import { FigureText } from '../../ui/FigureText.js';
 import { Segments } from '../../ui/Segments.js';
@@ -44,9 +43,9 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
           highMl={window.highMl}
           pourMl={pour.ml}
           doubtMl={answer.doubt.g}
-          wanted={TEXTURE[wanted]}
+          wanted={textureName(wanted)}
           usualMl={usual?.ml}
-          label={`The answer hangs at ${round(pour.ml)} ml, between too dry under ${round(window.hardMl)} ml and too wet over ${round(window.mushMl)} ml. ${TEXTURE[wanted]} is from ${round(window.lowMl)} to ${round(window.highMl)} ml.`}
+          label={`The answer hangs at ${round(pour.ml)} ml, between too dry under ${round(window.hardMl)} ml and too wet over ${round(window.mushMl)} ml. ${textureName(wanted)} is from ${round(window.lowMl)} to ${round(window.highMl)} ml.`}
         />
       </div>
       {usual && <Usual usual={usual} held={answer.held?.rule === 'usual'} wanted={wanted} />}
@@ -95,7 +94,7 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
       )}
       {!none && (
         <p className="mt-3 mb-0 text-[1.15rem] short:order-3">
-          From {round(window.lowMl)} to {round(window.highMl)} ml it comes out {TEXTURE[wanted]}. Have{' '}
+          From {round(window.lowMl)} to {round(window.highMl)} ml it comes out {textureName(wanted)}. Have{' '}
           <strong>{keep.main}</strong> more hot in a pan, to sprinkle over grain that is still hard.
           {answer.held && (
             <>

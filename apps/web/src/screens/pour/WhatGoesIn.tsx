@@ -1,5 +1,4 @@
-import { statesOf, type IngredientInput } from '@hammock/core';
-import { placeOf, placeOptions, placed } from './places.js';
+import type { IngredientInput } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { fetched } from '../../keeping/fetched.js';
@@ -12,6 +11,7 @@ import { Pick } from '../../ui/Pick.js';
 import { showAmountInput } from '../../words/amounts.js';
 import { whole } from '../../words/numbers.js';
 import { useMeasures, useMetric } from '../../stores/units.js';
+import { GoesInRow } from './GoesInRow.js';
 import { everything, pourable, usualAmount } from './larderChoices.js';
 import { useKeptState } from '../../stores/keptState.js';
 
@@ -62,7 +62,7 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
   const measures = useMeasures(useDraft((s) => s.draft?.cupId));
   const metric = useMetric();
   // Actions never change; listening to the whole draft would draw this list at every keystroke anywhere.
-  const { setIngredient, addIngredient, removeIngredient } = useDraft.getState();
+  const { addIngredient } = useDraft.getState();
   const list = ingredients ?? [];
   const section = useRef<HTMLElement>(null);
   useNextFocus(section, list.length);
@@ -73,44 +73,16 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
         What goes in
       </h2>
       <ul className="m-0 mt-1 list-none p-0">
-        {list.map((item, i) => {
-          const row = rowOf(item.ingredientId);
-          if (!row) return null;
-          const states = statesOf(row);
-          return (
-            <li
-              key={`${item.ingredientId}-${i.toString()}`}
-              className="grid grid-cols-[minmax(0,1fr)_3rem] items-center gap-x-2 border-b border-line py-1 sm:grid-cols-[minmax(6rem,1fr)_auto_3rem]"
-            >
-              <span className="leading-tight">
-                {row.name}
-                {(item.note ?? '') !== '' && <span className="text-faint">, {item.note}</span>}
-              </span>
-              <span className="order-3 col-span-2 flex flex-wrap items-start gap-x-4 sm:order-2 sm:col-span-1 sm:justify-end">
-                <AmountField
-                  label={`Amount of ${row.name}`}
-                  shown={showAmountInput(item.amount, row, measures, metric)}
-                  onChange={(amount) => setIngredient(i, { amount })}
-                  problem={wrong[i] === '' ? undefined : wrong[i]}
-                />
-                <Pick
-                  label={`How ${row.name} goes in`}
-                  value={placeOf(item, states)}
-                  options={placeOptions(row, states, places)}
-                  onChange={(place) => setIngredient(i, ...placed(place))}
-                />
-              </span>
-              <button
-                type="button"
-                className="order-2 size-12 text-xl sm:order-3"
-                aria-label={`Leave out ${row.name}`}
-                onClick={() => removeIngredient(i)}
-              >
-                ×
-              </button>
-            </li>
-          );
-        })}
+        {list.map((item, i) => (
+          <GoesInRow
+            key={`${item.ingredientId}-${i.toString()}`}
+            item={item}
+            i={i}
+            places={places}
+            shown={(row) => showAmountInput(item.amount, row, measures, metric)}
+            problem={wrong[i] ?? ''}
+          />
+        ))}
       </ul>
       <div className="mt-1 leading-[3.1rem]">
         <Pick

@@ -1,22 +1,23 @@
 import {
-  completePlan,
   grainById,
-  isWet,
   METHOD_VESSEL,
   millilitresOf,
   statesOf,
-  type Act,
   type IngredientInput,
   type Recipe,
   type Stage,
   type State,
 } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
+import { engineNow } from '../../stores/engine.js';
 import { usualVessel, type Draft } from '../../stores/draftOf.js';
 import type { KitchenThings } from '../../stores/kitchenThings.js';
 import { rowOf } from '../../stores/ownLarder.js';
 import { planInputOf } from '../../stores/planInput.js';
 import { isWidth } from '../../stores/potOfWidth.js';
+import { LADLE_G } from './ladle.js';
+import { isSaltToTaste } from './salts.js';
+import { joined, stageOf, stagesTold } from './stagesTold.js';
 
 type Line = Recipe['lines'][number];
 /** What is taken from the telling besides its things. */
@@ -43,6 +44,7 @@ function inputOf(line: Line, states: Recipe['states']): IngredientInput {
     ingredientId,
     amount: line.amount ?? { g: 0 },
     ...(how === undefined ? {} : { state: how }),
+    ...(line.soak?.said === true ? { soakMin: line.soak.minutes } : {}),
     ...(line.spread === undefined ? {} : { spread: line.spread }),
     ...(line.note === '' ? {} : { note: line.note.slice(0, 200) }),
   };
@@ -86,7 +88,9 @@ export function withTold(
   const grain = ready.find((l) => l.isGrain);
   const pours = ready.filter((l) => l.pours === true);
   const potCm = ready.findLast((l) => l.potCm !== undefined)?.potCm;
-  const things = ready.filter((l) => l !== grain && l.pours !== true && l.id !== undefined && !l.isGrain);
+  const things = ready.filter(
+    (l) => l !== grain && l.pours !== true && l.id !== undefined && !l.isGrain && !isSaltToTaste(l),
+  );
   const list = things.map((l) => inputOf(l, told.states));
   const bag = grain && kitchen.bags.find((b) => b.grainId === grain.id);
   // Another method, or steps of its own, has other stages; one thing more has not.
@@ -106,6 +110,7 @@ export function withTold(
       toast: told.toast,
       crust: told.crust,
       pourWith: pours[0]?.id,
+      saltWith: ready.find(isSaltToTaste)?.id,
       usualPour: usualPour(pours, grain, told.ratio),
       holdTo: told.baseOnly ? 'baseOnly' : undefined,
     }),
@@ -129,112 +134,25 @@ export function withTold(
   };
   const stages = stagesTold(made, told, kitchenNow());
   if (!stages) return made;
+  const base = takenOutOf(made, told, stages, kitchenNow());
   const joining = things.map((l) => joined(inputOf(l, told.states), l.act, stages));
   const ingredients = [...(before.ingredients ?? []), ...joining];
-  return { ...made, spec: { ...spec, stages, ingredients } };
+  return { ...made, spec: { ...spec, ...(base ? { base } : {}), stages, ingredients } };
 }
 
-/** Acts of a telling that a method's own stages do not have, and where they stand. */
-const EXTRA: Readonly<Partial<Record<Act, 'first' | 'afterPour' | 'last'>>> = {
-  marinate: 'first',
-  steep: 'first',
-  taste: 'afterPour',
-  fork: 'last',
-  spicesOut: 'last',
-  turnOut: 'last',
-};
-/** Where words about an act stand when the method calls it otherwise. */
-const ALSO: Readonly<Partial<Record<Act, readonly Act[]>>> = {
-  soak: ['drain'],
-  drain: ['soak'],
-  toast: ['base', 'fryDry', 'warmFat'],
-  base: ['warmFat', 'toast'],
-  boil: ['pressureUp', 'cook', 'boilDown', 'openBoil'],
-  openBoil: ['boilDown', 'boil'],
-  boilDown: ['openBoil', 'boil'],
-  cook: ['boil', 'simmer'],
-  simmer: ['steam', 'pressure', 'cook'],
-  turn: ['simmer'],
-  pressure: ['pressureUp', 'simmer'],
-  fryDry: ['toast', 'base'],
-  rest: ['release', 'steam', 'simmer'],
-};
-/** What there is room for at one stage, characters. */
-const MOST_WORDS = 280;
-
-/** Acts with the liquid in: what is named there joins there. */
-const LATE: ReadonlySet<Act> = new Set<Act>([
-  'openBoil',
-  'boilDown',
-  'taste',
-  'simmer',
-  'turn',
-  'rest',
-  'fork',
-  'spicesOut',
-]);
-
-/** The stage that words about an act stand at. */
-const stageOf = (act: Act, stages: readonly Stage[]): Stage | undefined =>
-  [act, ...(ALSO[act] ?? [])].map((a) => stages.find((s) => s.act === a)).find((s) => s !== undefined);
-
-/** A thing that was named once the liquid was in joins where it was named. */
-function joined(item: IngredientInput, act: Act | undefined, stages: readonly Stage[]): IngredientInput {
-  const at = act && LATE.has(act) ? stageOf(act, stages) : undefined;
-  const first = stages.findIndex((s) => isWet(s.act) || s.act === 'fryDry');
-  return at && stages.indexOf(at) > first ? { ...item, joins: at.id } : item;
-}
-
-/** The method's stages in the cook's order, with the cook's words; undefined where there is nothing to add. */
-function stagesTold(
+/** The stew that is taken out, and the stage at which it comes back. */
+function takenOutOf(
   draft: Draft,
-  { steps, order }: Told,
+  { takenOut, backAt }: Told,
+  stages: readonly Stage[],
   kitchen: KitchenThings,
-): readonly Stage[] | undefined {
-  if (steps.length === 0) return undefined;
-  const plan = completePlan(planInputOf(draft, kitchen));
-  if (!plan.ok) return undefined;
-  const stages = inOrder(withExtras([...plan.value.stages], steps), order);
-  let last = stages[0];
-  const notes = new Map<string, string>();
-  for (const { text, act } of steps) {
-    const at = act && stageOf(act, stages);
-    last = at ?? last;
-    if (!last) continue;
-    const sofar = notes.get(last.id);
-    const next = sofar === undefined ? sentence(text) : `${sofar} ${sentence(text)}`;
-    if (next.length <= MOST_WORDS) notes.set(last.id, next);
-    else last = stages[stages.indexOf(last) + 1] ?? last;
-  }
-  return stages.map((s) => (notes.has(s.id) ? { ...s, note: notes.get(s.id) ?? '' } : s));
-}
-
-const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
-
-function withExtras(stages: Stage[], steps: Told['steps']): Stage[] {
-  for (const act of new Set(steps.map((s) => s.act))) {
-    const where = act && EXTRA[act];
-    if (!act || !where) continue;
-    const extra: Stage = { id: act, act, heat: 'off', lid: 'off', end: { kind: 'minutes', minutes: 1 } };
-    if (where === 'first') stages.unshift({ ...extra, end: { kind: 'minutes', minutes: 30 } });
-    else if (where === 'last') stages.push(extra);
-    else {
-      const pour = stages.findIndex((s) => isWet(s.act) && s.lid !== 'pressure');
-      const boil = stages[pour];
-      if (boil?.act === 'boil') stages.splice(pour + 1, 0, { ...extra, heat: boil.heat });
-    }
-  }
-  return stages;
-}
-
-/** Toast before onion where it was told so. */
-function inOrder(stages: Stage[], [first]: readonly Act[]): Stage[] {
-  const [toast, base] = [
-    stages.findIndex((s) => s.act === 'toast'),
-    stages.findIndex((s) => s.act === 'base'),
-  ];
-  if (first !== 'toast' || toast < 0 || base < 0 || toast < base) return stages;
-  const [moved] = stages.splice(toast, 1);
-  if (moved) stages.splice(base, 0, moved);
-  return stages;
+): DishSpec['base'] {
+  if (!takenOut) return undefined;
+  const found = engineNow()?.answer(planInputOf(draft, kitchen));
+  const massG = found?.ok === true ? found.value.base.massG : 0;
+  const g = 'ladles' in takenOut ? takenOut.ladles * LADLE_G : takenOut.share * massG;
+  const back = backAt && stageOf(backAt, stages)?.id;
+  // More than there is cannot be taken out: it stays as words.
+  if (g <= 0 || g >= massG) return undefined;
+  return { ladleOutG: Math.round(g), ...(back === undefined ? {} : { ladleBack: back }) };
 }

@@ -15,7 +15,7 @@ const answered = () => {
 const shown = (): string => {
   const { spec } = useDraft.getState().draft!;
   const { container } = render(
-    <TheBase base={answered().base} given={spec.base} stages={spec.stages} problem={undefined} />,
+    <TheBase base={answered().base} given={spec.base} stages={spec.stages} places="[]" problem={undefined} />,
   );
   return container.textContent.replace(/\s+/gu, ' ');
 };

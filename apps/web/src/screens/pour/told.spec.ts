@@ -1,65 +1,21 @@
-import { describe, expect, it } from '@jest/globals';
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { answer, parseRecipe, type Recipe } from '@hammock/core';
+import { beforeAll, describe, expect, it } from '@jest/globals';
+import { answer, parseRecipe } from '@hammock/core';
 import type { Draft } from '../../stores/draftOf.js';
-import type { KitchenThings } from '../../stores/kitchenThings.js';
+import { loadEngine } from '../../stores/engine.js';
 import { planInputOf } from '../../stores/planInput.js';
-import { BAGS, HOBS, HOUSEHOLD, VESSELS } from '../../testing/household.js';
+import { KITCHEN, LARGE, READ, TELLINGS, told } from '../../testing/tellings.js';
 import { withTold } from './putIn.js';
 
-const DISHES = readFileSync(join(__dirname, '../../../../../packages/core/src/testing/dishes.txt'), 'utf8')
-  .replace(/^#.*\n/u, '')
-  .split('\n---\n');
+const baseOf = (draft: Draft) => {
+  const made = answer(planInputOf(draft, KITCHEN));
+  if (!made.ok) throw new Error(JSON.stringify(made.error));
+  return made.value.base;
+};
 
-const LARGE = VESSELS[1]!;
-const KITCHEN = {
-  household: HOUSEHOLD,
-  bags: BAGS,
-  hobs: HOBS,
-  vessels: [
-    ...VESSELS,
-    { ...LARGE, id: 'whistler', kind: 'pressureCooker', volumeMl: 7000 },
-    { ...LARGE, id: 'multi', kind: 'multiCooker', volumeMl: 6000 },
-    { ...LARGE, id: 'cooker', kind: 'riceCooker', volumeMl: 3000 },
-  ],
-  cups: [],
-  dishes: [],
-  ingredients: [],
-  methods: [],
-  steamTests: [],
-} as unknown as KitchenThings;
-const BLANK: Draft = {
-  planId: 'p',
-  dishId: null,
-  label: 'New dish',
-  spec: { grainId: '', grain: { text: '' }, portions: 4 },
-  bagId: null,
-  vesselId: null,
-  hobId: 'hob',
-};
-const SIZES = { tomatoPuree: { jar: 680 }, tomatoPaste: { tube: 200 } };
-const READ = { cupMl: 240, sizes: SIZES };
-const told = (text: string): { made: Draft; recipe: Recipe } => {
-  const recipe = parseRecipe(text, READ);
-  // What is asked is answered by a tap.
-  const ready = recipe.lines
-    .filter((l) => l.id !== undefined || l.status === 'words' || l.portions !== undefined)
-    .map((l) => (l.id === undefined || l.amount ? l : { ...l, amount: { ml: 10 } }));
-  return {
-    recipe,
-    made: withTold(
-      BLANK,
-      ready,
-      recipe,
-      () => KITCHEN,
-      () => LARGE.id,
-    ),
-  };
-};
+beforeAll(loadEngine);
 
 describe('a dish that is told', () => {
-  it.each(DISHES.map((d, i) => [i + 1, d] as const))(
+  it.each(TELLINGS.map((d, i) => [i + 1, d] as const))(
     '%i becomes a pot with a number, and its words stand at its stages',
     (_n, text) => {
       const { made, recipe } = told(text);
@@ -77,18 +33,18 @@ describe('a dish that is told', () => {
   );
 
   it('is cooked in its own order, in the vessel of its method, with the bag of its grain', () => {
-    const acts = (n: number) => told(DISHES[n - 1]!).made.spec.stages?.map((s) => s.act);
+    const acts = (n: number) => told(TELLINGS[n - 1]!).made.spec.stages?.map((s) => s.act);
     expect(acts(1)?.slice(0, 3)).toEqual(['warmFat', 'toast', 'base']);
-    expect(told(DISHES[1]!).made.vesselId).toBe('whistler');
-    expect(told(DISHES[7]!).made.vesselId).toBe('cooker');
-    expect(told(DISHES[0]!).made.bagId).toBe('bag-long');
-    expect(told(DISHES[12]!).made.bagId).toBeNull();
+    expect(told(TELLINGS[1]!).made.vesselId).toBe('whistler');
+    expect(told(TELLINGS[7]!).made.vesselId).toBe('cooker');
+    expect(told(TELLINGS[0]!).made.bagId).toBe('bag-long');
+    expect(told(TELLINGS[12]!).made.bagId).toBeNull();
   });
 
   it('lets join what was named once the liquid was in', () => {
     const joins = (n: number) =>
       Object.fromEntries(
-        (told(DISHES[n - 1]!).made.spec.ingredients ?? []).map((i) => [i.ingredientId, i.joins]),
+        (told(TELLINGS[n - 1]!).made.spec.ingredients ?? []).map((i) => [i.ingredientId, i.joins]),
       );
     expect(joins(4)).toMatchObject({ parsley: 'fork', walnut: undefined, courgette: undefined });
     expect(joins(6)).toMatchObject({ fishFried: 'turn', aubergine: undefined });
@@ -96,17 +52,34 @@ describe('a dish that is told', () => {
   });
 
   it('keeps the cook’s own pour beside the answer, by measure or by rule', () => {
-    expect(told(DISHES[0]!).made.spec.usualPour).toEqual({ ml: 960 });
-    expect(told(DISHES[9]!).made.spec.usualPour).toEqual({ ml: 1.25 * 600 });
+    expect(told(TELLINGS[0]!).made.spec.usualPour).toEqual({ ml: 960 });
+    expect(told(TELLINGS[9]!).made.spec.usualPour).toEqual({ ml: 1.25 * 600 });
     expect(told('3 cups water\n2 cups basmati').made.spec).toMatchObject({
       usualPour: { ml: 720 },
       pourWith: 'water',
     });
-    expect(told(DISHES[0]!).made.spec.ingredients?.some((i) => i.ingredientId === 'water')).toBe(false);
+    expect(told(TELLINGS[0]!).made.spec.ingredients?.some((i) => i.ingredientId === 'water')).toBe(false);
+  });
+
+  it('takes the stew out that it says is taken out, and brings it back where it says', () => {
+    expect(told(TELLINGS[5]!).made.spec.base).toEqual({ ladleOutG: 180 });
+    const third = told(TELLINGS[6]!);
+    const { massG } = baseOf({ ...third.made, spec: { ...third.made.spec, base: {} } });
+    expect(third.made.spec.base!.ladleOutG! / massG).toBeCloseTo(1 / 3, 1);
+    const back =
+      'Pot\n2 cups basmati\n400 g tomatoes\nFry the tomatoes to a mush. Half a ladle of it out. Lid, low, 15 minutes.';
+    expect(told(`${back} Rest 10 minutes, the ladleful back.`).made.spec.base).toEqual({
+      ladleOutG: 60,
+      ladleBack: 'rest',
+    });
+    // There is nothing to take it from: the words stay, and the pot has its number.
+    const none = told('Pot\n2 cups basmati\nThree ladles of the stew out. Lid, low, 15 minutes.').made;
+    expect(none.spec.base).toBeUndefined();
+    expect(JSON.stringify(none.spec.stages)).toContain('Three ladles');
   });
 
   it('takes one thing more without touching the stages', () => {
-    const { made } = told(DISHES[0]!);
+    const { made } = told(TELLINGS[0]!);
     const more = parseRecipe('1 carrot', READ);
     const next = withTold(
       made,

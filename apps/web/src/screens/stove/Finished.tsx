@@ -4,12 +4,17 @@ import { useCooks } from '../../stores/cooks.js';
 import { Button } from '../../ui/Button.js';
 import { OutcomeForm } from '../../ui/OutcomeForm.js';
 import { showPour } from '../../words/amounts.js';
+import { useNowMs } from '../../stores/run.js';
+import { BesideClocks } from './BesideClocks.js';
+import { PotTabs } from './PotTabs.js';
+import { StageCautions } from './StageCautions.js';
+import { Told } from './Told.js';
 import { useStoveOdds } from './useStoveOdds.js';
 import { useMeasures, useMetric } from '../../stores/units.js';
 
 /** The button that ended the last stage is gone: who pressed it goes on here. */
 const focusFound = (heading: HTMLElement | null): void => {
-  if (document.activeElement === document.body) heading?.focus({ preventScroll: true });
+  if (document.activeElement === document.body) heading?.focus();
 };
 
 /** The pot is done: open it, and say how it came out. */
@@ -18,6 +23,7 @@ export function Finished({ cook, run }: { readonly cook: CookRecord; readonly ru
   const measures = useMeasures(cook.cupId);
   const metric = useMetric();
   const { keepMl } = useStoveOdds(cook);
+  const now = useNowMs();
   const keep = showPour(keepMl, measures, metric);
   return (
     <div className="mx-auto flex max-w-4xl flex-col gap-5">
@@ -34,7 +40,11 @@ export function Finished({ cook, run }: { readonly cook: CookRecord; readonly ru
           Sprinkle over some of the {keep.main} you have hot, lid on, lowest heat, 5 min.
         </p>
       </section>
+      <PotTabs />
       <OutcomeForm cook={cook} />
+      <Told cook={cook} run={run} nowMs={now} keepMl={keepMl} />
+      <BesideClocks cook={cook} nowMs={now} />
+      <StageCautions cook={cook} run={run} />
       {run.undoable && (
         <p className="m-0">
           <Button weight="plain" onClick={() => tap('undo', run.undoable?.stageId ?? '')}>

@@ -1,22 +1,127 @@
-import { plannedMin, type RunState } from '@hammock/core';
-import { stageName } from '../../words/acts.js';
+import { lastsMin, type RunState, type StageRun } from '@hammock/core';
+import { INSERTED, SAYINGS } from '@hammock/core/records';
+import { useState } from 'react';
+import { useCooks } from '../../stores/cooks.js';
+import { stageName, ACT } from '../../words/acts.js';
+import { HEAT, LID } from '../../words/words.js';
+import { Button } from '../../ui/Button.js';
+import { Choice, Row } from './choices.js';
 
-/** Every stage with its minutes, those that are over struck through. */
+/** Every stage with its minutes, those that are over struck through; each can be changed on the way. */
 export function StageList({ run }: { readonly run: RunState }) {
+  const [opened, setOpened] = useState<string>();
   return (
     <ol className="m-0 list-none border-t-2 border-ink p-0 pt-1" aria-label="Stages">
-      {run.stages.map(({ stage, doneAtMs, extendedMin }, i) => (
-        <li
-          key={stage.id}
-          aria-current={i === run.current ? 'step' : undefined}
-          className={`flex justify-between gap-4 py-1 ${i === run.current ? 'font-bold' : i < run.current ? 'text-faint line-through decoration-1' : ''}`}
-        >
-          <span>{stageName(stage)}</span>
-          <span>
-            {Math.round(plannedMin(stage) + extendedMin)} min{doneAtMs === undefined ? '' : ', done'}
-          </span>
-        </li>
-      ))}
+      {run.stages.map((line, i) => {
+        const { stage, doneAtMs, skipped } = line;
+        const name = stageName(stage);
+        return (
+          <li key={stage.id} aria-current={i === run.current ? 'step' : undefined}>
+            <div
+              className={`flex items-center justify-between gap-4 ${i === run.current ? 'font-bold' : i < run.current || skipped ? 'text-faint line-through decoration-1' : ''}`}
+            >
+              <span>{name}</span>
+              <span className="flex items-center gap-3">
+                {skipped
+                  ? 'left out'
+                  : `${Math.round(lastsMin(line)).toString()} min${doneAtMs === undefined ? '' : ', done'}`}
+                <Button
+                  weight="plain"
+                  className="min-h-14 min-w-14"
+                  aria-label={`Change ${name}`}
+                  aria-expanded={opened === stage.id}
+                  onClick={() => setOpened(opened === stage.id ? undefined : stage.id)}
+                >
+                  …
+                </Button>
+              </span>
+            </div>
+            {opened === stage.id && (
+              <Changes line={line} at={i} run={run} onDone={() => setOpened(undefined)} />
+            )}
+          </li>
+        );
+      })}
     </ol>
+  );
+}
+
+interface ChangesProps {
+  readonly line: StageRun;
+  readonly at: number;
+  readonly run: RunState;
+  readonly onDone: () => void;
+}
+
+/** Minutes that a stage can be put in with. */
+const INSERT_MIN = [2, 5, 10];
+
+/** What can be done to one stage of the line from where the pot is. */
+function Changes({ line, at, run, onDone }: ChangesProps) {
+  const tap = useCooks((s) => s.tap);
+  const [more, setMore] = useState<'heat' | 'lid' | 'insert'>();
+  const [act, setAct] = useState<(typeof INSERTED)[number]>();
+  const { id, lid } = line.stage;
+  const isOn = at === run.current && line.startedAtMs !== undefined;
+  const isToCome = line.startedAtMs === undefined;
+  const locked = lid === 'pressure';
+  const say = (kind: Parameters<typeof tap>[0], said?: string, amount?: number): void => {
+    tap(kind, id, {
+      ...(said === undefined ? {} : { said }),
+      ...(amount === undefined ? {} : { amount }),
+    });
+    onDone();
+  };
+  const finished = run.phase === 'finished';
+  const before = run.stages[run.current - 1];
+  if (more === 'insert' && act)
+    return (
+      <Row label="For how long">
+        {INSERT_MIN.map((minutes) => (
+          <Choice key={minutes} onClick={() => say('insert', act, minutes)}>
+            {`${minutes.toString()} min`}
+          </Choice>
+        ))}
+      </Row>
+    );
+  if (more === 'insert')
+    return (
+      <Row label="Which stage">
+        {INSERTED.map((one) => (
+          <Choice key={one} onClick={() => setAct(one)}>
+            {ACT[one].name}
+          </Choice>
+        ))}
+      </Row>
+    );
+  if (more !== undefined)
+    return (
+      <Row label={more === 'heat' ? 'Ring' : 'Lid'}>
+        {SAYINGS[more].words?.map((word) => (
+          <Choice key={word} onClick={() => say(more, word)}>
+            {(more === 'heat'
+              ? (HEAT as Readonly<Record<string, string>>)
+              : (LID as Readonly<Record<string, string>>))[word] ?? word}
+          </Choice>
+        ))}
+      </Row>
+    );
+  return (
+    <Row label={`Changes to ${stageName(line.stage)}`}>
+      {(isOn || isToCome) && !locked && (
+        <>
+          <Choice onClick={() => setMore('heat')}>Ring …</Choice>
+          <Choice onClick={() => setMore('lid')}>Lid …</Choice>
+        </>
+      )}
+      {isToCome && !line.skipped && <Choice onClick={() => say('skip')}>Leave it out</Choice>}
+      {!isToCome && <Choice onClick={() => say('again')}>Once more</Choice>}
+      {!locked && <Choice onClick={() => setMore('insert')}>Put a stage after it …</Choice>}
+      {at === (finished ? run.stages.length - 1 : run.current) && before && (
+        <Choice onClick={() => say('back')}>
+          Back to {stageName(finished ? line.stage : before.stage).toLowerCase()}
+        </Choice>
+      )}
+    </Row>
   );
 }

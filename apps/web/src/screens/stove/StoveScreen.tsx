@@ -1,6 +1,6 @@
-import { isWet, plannedMin, secondsLeft, type RunState } from '@hammock/core';
+import { fireNow, isWet, plannedMin, secondsLeft, type RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { deviceNowMs } from '../../keeping/deviceClock.js';
 import { useCooks } from '../../stores/cooks.js';
@@ -11,13 +11,20 @@ import { nameIn, settingOf, whatIn } from '../../words/stageSays.js';
 import { useInstruments } from '../../instruments/instruments.js';
 import { clockText } from '../../words/clock.js';
 import { Finished } from './Finished.js';
+import { BesideClocks } from './BesideClocks.js';
+import { GoesInNow } from './GoesInNow.js';
+import { HandsBusy } from './HandsBusy.js';
 import { Poured } from './Poured.js';
+import { PotTabs } from './PotTabs.js';
+import { StageCautions } from './StageCautions.js';
 import { StageList } from './StageList.js';
 import { clockWords } from './stageWords.js';
+import { TableTime } from './TableTime.js';
 import { TimeSling } from './TimeSling.js';
 import { useNowMs, useRun } from '../../stores/run.js';
-import { useAwake } from './useStove.js';
+import { useActInSight, useAwake } from './useStove.js';
 import { useStoveOdds } from './useStoveOdds.js';
+import { Told } from './Told.js';
 import { WhenToLook } from './WhenToLook.js';
 
 /** Who gave a pot up finds the way back under the keys. */
@@ -30,23 +37,34 @@ const TOGETHER_MS = 600;
 export function StoveScreen() {
   const active = useCooks((s) => s.active);
   if (!active) return <NoPot />;
-  return <Cooking key={active.id} cook={active} />;
+  return (
+    <>
+      <Cooking key={active.id} cook={active} />
+      <GivenUp />
+    </>
+  );
+}
+
+/** The way back for a pot that was given up. */
+function GivenUp() {
+  const givenUp = useCooks((s) => s.givenUp);
+  const takeUpAgain = useCooks((s) => s.takeUpAgain);
+  if (!givenUp) return null;
+  return (
+    <p className="m-0 flex flex-wrap items-center gap-x-4 text-lg" role="status">
+      {givenUp.label} was given up; its page is in the notebook.
+      <Button ref={focusOnce} onClick={() => void takeUpAgain(givenUp.id)}>
+        Put it back on the stove
+      </Button>
+    </p>
+  );
 }
 
 function NoPot() {
-  const givenUp = useCooks((s) => s.givenUp);
-  const takeUpAgain = useCooks((s) => s.takeUpAgain);
   return (
     <section>
       <h1 className="text-3xl font-bold">No pot is on.</h1>
-      {givenUp && (
-        <p className="m-0 flex flex-wrap items-center gap-x-4 text-lg" role="status">
-          {givenUp.label} was given up; its page is in the notebook.
-          <Button ref={focusOnce} onClick={() => void takeUpAgain(givenUp.id)}>
-            Put it back on the stove
-          </Button>
-        </p>
-      )}
+      <GivenUp />
       <p className="text-lg">
         <Link to="/" className="underline decoration-husk decoration-2 underline-offset-4">
           See what to pour
@@ -68,11 +86,13 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   const now = useNowMs();
   const tap = useCooks((s) => s.tap);
   const giveUp = useCooks((s) => s.giveUp);
-  const { primeAlarm, isAwake } = useInstruments();
+  const { primeAlarm, isAwake, speak } = useInstruments();
   const lastMs = useRef(-Infinity);
   const { keepMl } = useStoveOdds(cook);
+  const [busy, setBusy] = useState(false);
+  useActInSight(run.stages[run.current]?.stage.id);
   const here = run.stages[run.current];
-  const next = run.stages[run.current + 1];
+  const next = run.stages.slice(run.current + 1).find((line) => !line.skipped);
   if (!here) return null;
   const { stage } = here;
   // The liquid goes in with the first stage that has any, whatever the method calls it.
@@ -87,27 +107,49 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       if (at - lastMs.current < TOGETHER_MS) return;
       lastMs.current = at;
     }
-    tap(kind, kind === 'undo' ? (run.undoable?.stageId ?? stage.id) : stage.id, minutes);
+    const more = minutes === undefined ? undefined : { minutes };
+    tap(kind, kind === 'undo' ? (run.undoable?.stageId ?? stage.id) : stage.id, more);
   };
+  const setting = settingOf({ ...stage, ...fireNow(here, run.said, now) }, cook.input.vessel.kind);
+  if (busy)
+    return (
+      <HandsBusy
+        cook={cook}
+        run={run}
+        nowMs={now}
+        pourId={pourId}
+        onNext={() => pressed(waiting ? 'start' : 'done')}
+        onLeave={() => setBusy(false)}
+      />
+    );
   return (
-    <div className="mx-auto flex max-w-4xl flex-col gap-4 short:grid short:grid-cols-2 short:gap-x-8 short:gap-y-2 short:[&>*]:order-2 short:[&>*]:col-span-2">
+    <div className="mx-auto flex max-w-4xl flex-col gap-4 tall-wide:grid tall-wide:grid-cols-[minmax(0,1fr)_25rem] tall-wide:gap-x-8 tall-wide:gap-y-3 tall-wide:[&>*]:col-span-2 short:grid short:grid-cols-2 short:gap-x-8 short:gap-y-2 short:[&>*]:order-2 short:[&>*]:col-span-2">
       <p className="m-0 flex items-baseline justify-between gap-4 short:order-none!">
         <strong>{cook.label}</strong>
-        <span>
+        <span className="text-right">
           stage {run.current + 1} of {run.stages.length}
+          {!waiting && (
+            <>
+              , <TableTime run={run} nowMs={now} />
+            </>
+          )}
         </span>
       </p>
+      <PotTabs />
       <Fence what="The time line" of={run}>
         <TimeSling run={run} nowMs={now} />
       </Fence>
-      <section aria-labelledby="act" className="short:order-none! short:col-span-1!">
+      <section
+        aria-labelledby="act"
+        className="tall-wide:col-span-1! tall-wide:row-start-3 short:order-none! short:col-span-1!"
+      >
         <h1
           id="act"
           className="m-0 text-[2.6rem] leading-none font-bold sm:text-[3.5rem] short:text-[2.4rem]"
         >
           {nameIn(stage, pourId)}
         </h1>
-        <p className="mt-2 mb-0 text-[1.2rem] font-semibold">{settingOf(stage, cook.input.vessel.kind)}</p>
+        <p className="mt-2 mb-0 text-[1.2rem] font-semibold">{setting}</p>
         <p
           role="timer"
           aria-label="Clock of this stage"
@@ -134,16 +176,26 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       ) : (
         <p className="m-0 text-[1.3rem]">{whatIn(stage, cook.input, pourId)}</p>
       )}
-      <p className="m-0 text-[1.3rem]">
-        <strong>Look for:</strong> {lookOf(stage)}
-      </p>
-      <Fence what="When to look" of={stage.id}>
-        <WhenToLook cook={cook} stage={stage} />
+      <Fence what="What goes in" of={cook.input}>
+        <GoesInNow cook={cook} run={run} />
       </Fence>
-      <div className="grid grid-cols-2 content-start gap-3 sm:grid-cols-4 short:order-1! short:col-span-1! short:grid-cols-2">
+      <p className="m-0 text-[1.3rem]">
+        <strong>Look for:</strong> {lookOf(stage)}{' '}
+        <Button
+          weight="plain"
+          className="-my-3 min-h-14 text-[1.05rem]"
+          onClick={() => {
+            const what = stage.id === pourId ? (stage.note ?? '') : whatIn(stage, cook.input, pourId);
+            speak(`${nameIn(stage, pourId)}. ${setting}. ${what} Look for: ${lookOf(stage)}`);
+          }}
+        >
+          Read it out
+        </Button>
+      </p>
+      <div className="stays-down sticky bottom-0 z-20 grid grid-cols-[minmax(0,1fr)_4.75rem_4.75rem] content-start gap-2 bg-ground py-2 max-sm:bottom-16 sm:grid-cols-4 sm:gap-3 short:static short:order-1! short:col-span-1! short:grid-cols-2">
         <Button
           weight="act"
-          className="col-span-2 min-h-20 text-[1.6rem]"
+          className="min-h-20 px-3! text-[1.35rem] leading-tight sm:col-span-2 sm:text-[1.6rem]"
           data-testid="next"
           onClick={() => pressed(waiting ? 'start' : 'done')}
         >
@@ -153,13 +205,37 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
               ? `Done. Next: ${nameIn(next.stage, pourId).toLowerCase()}`
               : 'Done. Open the lid'}
         </Button>
-        <Button className="min-h-16 text-[1.2rem]" disabled={waiting} onClick={() => pressed('extend', 5)}>
+        <Button
+          className="min-h-16 px-1! text-[1.2rem] leading-tight"
+          disabled={waiting}
+          onClick={() => pressed('extend', 5)}
+        >
           5 more min
         </Button>
-        <Button className="min-h-16 text-[1.2rem]" disabled={!run.undoable} onClick={() => pressed('undo')}>
+        <Button
+          className="min-h-16 px-1! text-[1.2rem]"
+          disabled={!run.undoable}
+          onClick={() => pressed('undo')}
+        >
           Undo
         </Button>
       </div>
+      <p className="m-0 short:order-1! short:col-span-1!">
+        <Button weight="plain" className="min-h-14" onClick={() => setBusy(true)}>
+          Hands full
+        </Button>{' '}
+        <span className="text-faint">next and look alone, as large as they go</span>
+      </p>
+      <div className="flex flex-col gap-3 tall-wide:col-span-1! tall-wide:col-start-2! tall-wide:row-start-3 tall-wide:justify-end">
+        {run.said.length === 0 && (
+          <Fence what="When to look" of={stage.id}>
+            <WhenToLook cook={cook} stage={stage} />
+          </Fence>
+        )}
+        <Told cook={cook} run={run} nowMs={now} keepMl={keepMl} />
+      </div>
+      <BesideClocks cook={cook} nowMs={now} />
+      <StageCautions cook={cook} run={run} />
       <Fence what="The list of stages" of={run}>
         <StageList run={run} />
       </Fence>

@@ -1,4 +1,4 @@
-import { plannedMin, type RunState } from '@hammock/core';
+import { lastsMin, type RunState } from '@hammock/core';
 import { hangingPoint, ropePath } from '../../ui/sling.js';
 import { Load, Posts } from '../../ui/slingParts.js';
 
@@ -6,7 +6,7 @@ const FRAME = { left: 8, right: 792, top: 16 } as const;
 
 /** The time of the pot as a sling: the load travels from the first stage to the last, beads are the stages. */
 export function TimeSling({ run, nowMs }: { readonly run: RunState; readonly nowMs: number }) {
-  const lengths = run.stages.map((r) => plannedMin(r.stage) + r.extendedMin);
+  const lengths = run.stages.map(lastsMin);
   const all = Math.max(
     1,
     lengths.reduce((a, b) => a + b, 0),

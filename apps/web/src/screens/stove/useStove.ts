@@ -1,8 +1,18 @@
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { useInstruments } from '../../instruments/instruments.js';
 
 /** Keeps the screen awake while `active`, where it can be. */
 export function useAwake(active: boolean): void {
   const { keepAwake } = useInstruments();
   useEffect(() => (active ? keepAwake() : undefined), [active, keepAwake]);
+}
+
+/** Who pressed Done far down the page is shown the act that has begun. */
+export function useActInSight(stageId: string | undefined): void {
+  const before = useRef(stageId);
+  useEffect(() => {
+    if (before.current === stageId) return;
+    before.current = stageId;
+    document.getElementById('act')?.scrollIntoView({ block: 'nearest' });
+  }, [stageId]);
 }

@@ -1,0 +1,56 @@
+import type { PacketSize } from '@hammock/core/records';
+import { useState } from 'react';
+import { useKitchen } from '../../stores/kitchen.js';
+import { rowOf } from '../../stores/ownLarder.js';
+import { forgetPacket, rememberPacket } from '../../stores/packetSizes.js';
+import { Button } from '../../ui/Button.js';
+import { TakenAway } from '../../ui/TakenAway.js';
+import { whole } from '../../words/numbers.js';
+
+const nameOf = ({ ingredientId, packet }: PacketSize): string =>
+  `One ${packet} of ${(rowOf(ingredientId)?.name ?? ingredientId).toLowerCase()}`;
+
+/** What jars, tins and packets hold here, as it was asked once. */
+export function PacketList() {
+  const packets = useKitchen((s) => s.household.packets) ?? [];
+  const [gone, setGone] = useState<PacketSize>();
+  if (packets.length === 0 && !gone) return null;
+  return (
+    <section className="hung" aria-labelledby="packets">
+      <h2 id="packets" className="m-0 text-[1.35rem] font-bold">
+        Jars and packets
+      </h2>
+      <ul className="m-0 list-none p-0">
+        {packets.map((p) => (
+          <li
+            key={`${p.ingredientId}-${p.packet}`}
+            className="flex items-center justify-between gap-4 border-b border-line py-1"
+          >
+            <span>
+              {nameOf(p)} holds <strong>{whole(p.g)} g</strong>.
+            </span>
+            <Button
+              weight="plain"
+              aria-label={`Forget: ${nameOf(p)}`}
+              onClick={() => {
+                forgetPacket(p);
+                setGone(p);
+              }}
+            >
+              Forget
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {gone && (
+        <TakenAway
+          label={nameOf(gone)}
+          onPutBack={() => {
+            rememberPacket(gone.ingredientId, gone.packet, gone.g);
+            setGone(undefined);
+          }}
+        />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,35 @@
+import type { Stage } from '@hammock/core';
+import { Tick } from '../../ui/Tick.js';
+
+/** What stands under the pot, around it or on it. */
+export function Extras({
+  stage,
+  onChange,
+}: {
+  readonly stage: Stage;
+  readonly onChange: (change: Partial<Stage>) => void;
+}) {
+  const covered = stage.act === 'simmer' || stage.act === 'steam' || stage.act === 'rest';
+  if (!covered) return null;
+  return (
+    <>
+      {stage.act === 'rest' ? (
+        <Tick words="wrapped up" on={stage.insulated} onChange={(insulated) => onChange({ insulated })} />
+      ) : (
+        <Tick words="over a spreader" on={stage.spreader} onChange={(spreader) => onChange({ spreader })} />
+      )}
+      {stage.lid !== 'off' && (
+        <Tick
+          words="coals or grill above"
+          on={stage.fromAbove}
+          onChange={(fromAbove) => onChange({ fromAbove })}
+        />
+      )}
+      {stage.fromAbove === true && (
+        <span className="basis-full text-faint">
+          How much of that heat arrives nobody has measured: no number counts it. Look sooner.
+        </span>
+      )}
+    </>
+  );
+}

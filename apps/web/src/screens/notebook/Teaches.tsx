@@ -1,0 +1,86 @@
+import { learntInto, type Learnt } from '@hammock/core/learning';
+import type { CookRecord, Counts } from '@hammock/core/records';
+import { useEffect, useState } from 'react';
+import { useCooks } from '../../stores/cooks.js';
+import { useEngine } from '../../stores/engine.js';
+import { askLearnt, learntOfPlan, useLearnt } from '../../stores/learnt.js';
+import { useMeasures, useMetric } from '../../stores/units.js';
+import { Segments } from '../../ui/Segments.js';
+import { showPour } from '../../words/amounts.js';
+
+const COUNTS_WORDS: readonly (readonly [Counts, string])[] = [
+  ['once', 'learn from it'],
+  ['always', 'it always comes out so'],
+  ['never', 'do not learn from it'],
+];
+/** A change that nobody could pour, ml. */
+const LEAST_ML = 4;
+
+/** What a judged pot changes next time, in this kitchen's measure, and whether it is learnt from. */
+export function Teaches({
+  cook,
+  onCounts,
+}: {
+  readonly cook: CookRecord;
+  readonly onCounts: (counts: Counts) => void;
+}) {
+  const judge = useCooks((s) => s.judge);
+  const learnt = useLearnt((s) => s.learnt);
+  const measures = useMeasures(cook.cupId);
+  const metric = useMetric();
+  const [without, setWithout] = useState<Learnt>();
+  const { outcome } = cook;
+  useEffect(() => {
+    let isHere = true;
+    void askLearnt(cook.id).then((found) => {
+      if (isHere) setWithout(found);
+    });
+    return () => {
+      isHere = false;
+    };
+  }, [cook.id, learnt]);
+  const pour = usePourOf(cook);
+  if (!outcome) return null;
+  const [before, after] = [pour(without), pour(learnt ?? undefined)];
+  const ml = before === undefined || after === undefined ? undefined : after - before;
+  const amount = (n: number): string => showPour(Math.abs(n), measures, metric).main;
+  return (
+    <section className="hung" aria-labelledby="teaches">
+      <h2 id="teaches" className="m-0 text-[1.35rem] font-bold">
+        What it teaches
+      </h2>
+      <p className="m-0 mt-1 text-[1.15rem]" data-testid="teaches">
+        {ml === undefined
+          ? 'The server says what it changes as soon as it answers.'
+          : outcome.counts === 'never'
+            ? 'Nothing: it is not learnt from.'
+            : Math.abs(ml) < LEAST_ML
+              ? 'Next time as before: it says what was thought already.'
+              : `Next time ${amount(ml)} ${ml > 0 ? 'more' : 'less'} than without it: ${amount(after ?? 0)} for this pot.`}
+      </p>
+      <p className="m-0 mt-2">
+        <Segments
+          label="Whether it is learnt from"
+          value={outcome.counts ?? 'once'}
+          options={COUNTS_WORDS}
+          onChange={(counts) => {
+            judge(cook, { ...outcome, counts });
+            onCounts(counts);
+          }}
+        />
+      </p>
+    </section>
+  );
+}
+
+/** The pour of this pot's plan by what was learnt, ml; undefined where that is not there yet. */
+function usePourOf({ input, bagId, vesselId, hobId, dishId }: CookRecord) {
+  const engine = useEngine();
+  return (learnt: Learnt | undefined): number | undefined => {
+    if (!learnt || !engine) return undefined;
+    const { holdTo: _h, leanMl: _l, ...plain } = input;
+    const found = learntOfPlan(learnt, { spec: plain, bagId, vesselId, hobId, dishId });
+    const answered = engine.answer(learntInto(plain, found));
+    return answered.ok ? answered.value.pour.ml : undefined;
+  };
+}

@@ -1,0 +1,45 @@
+import { replay, secondsLeft } from '@hammock/core';
+import type { CookRecord } from '@hammock/core/records';
+import { Link } from 'react-router';
+import { eventsOf } from '../../stores/cookRecord.js';
+import { useCooks } from '../../stores/cooks.js';
+import { useNowMs } from '../../stores/run.js';
+import { Button } from '../../ui/Button.js';
+import { stageName } from '../../words/acts.js';
+import { clockText } from '../../words/clock.js';
+
+/** The other pots that are on, each with its act and its clock: a press brings one in sight. */
+export function PotTabs() {
+  const others = useCooks((s) => s.others);
+  const show = useCooks((s) => s.show);
+  const now = useNowMs();
+  if (others.length === 0) return null;
+  return (
+    <nav aria-label="Other pots" className="flex flex-wrap items-center gap-2">
+      {others.map((cook) => {
+        const { what, left } = stateOf(cook, now);
+        return (
+          <Button
+            key={cook.id}
+            className={`min-h-14 px-3! text-left leading-tight ${left !== undefined && left <= 0 ? 'border-ember text-ember' : ''}`}
+            onClick={() => show(cook.id)}
+          >
+            <span className="font-bold">{cook.label}</span> {what}
+            {left !== undefined && <span className="figures"> {clockText(left)}</span>}
+          </Button>
+        );
+      })}
+      <Link to="/table" className="inline-flex min-h-14 items-center underline underline-offset-4">
+        All on one sheet
+      </Link>
+    </nav>
+  );
+}
+
+function stateOf(cook: CookRecord, nowMs: number): { readonly what: string; readonly left?: number } {
+  const run = replay(cook.answer.stages, eventsOf(cook));
+  const here = run.stages[run.current];
+  if (!here) return { what: 'open it' };
+  const left = secondsLeft(here, nowMs);
+  return { what: stageName(here.stage).toLowerCase(), ...(left === undefined ? {} : { left }) };
+}

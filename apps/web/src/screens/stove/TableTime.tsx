@@ -1,0 +1,18 @@
+import type { RunState } from '@hammock/core';
+import { tableAtMs } from '@hammock/core/schedule';
+import { OTHER_MEAL_MS, useEatAt, wishedMs } from '../../ui/EatAtField.js';
+import { againstWish, timeOfDay } from '../../words/timeOfDay.js';
+
+/** When it will be on the table, as far as the pot has got, and what that is beside what was wanted. */
+export function TableTime({ run, nowMs }: { readonly run: RunState; readonly nowMs: number }) {
+  const [wish] = useEatAt();
+  const atMs = tableAtMs(run, nowMs);
+  // The time that is wanted may have just gone by.
+  const wanted = wishedMs(wish, nowMs, OTHER_MEAL_MS);
+  return (
+    <span data-testid="table-time">
+      on the table about <strong>{timeOfDay(atMs)}</strong>
+      {wanted !== undefined && `, ${againstWish(atMs, wanted)}`}
+    </span>
+  );
+}

@@ -1,0 +1,177 @@
+import { RANGES, type Beside, type Stage } from '@hammock/core';
+import { MOST_BESIDE } from '@hammock/core/schedule';
+import { useDraft } from '../../stores/draft.js';
+import { useKeptState } from '../../stores/keptState.js';
+import { Button } from '../../ui/Button.js';
+import { NumberField } from '../../ui/NumberField.js';
+import { Pick } from '../../ui/Pick.js';
+import { Tick } from '../../ui/Tick.js';
+import { stageName } from '../../words/acts.js';
+import { newId } from '../../keeping/newId.js';
+
+const KINDS = [
+  { value: 'side', label: 'a side dish' },
+  { value: 'garnish', label: 'a garnish' },
+  { value: 'hotWater', label: 'hot water' },
+  { value: 'stock', label: 'stock' },
+  { value: 'steep', label: 'something steeping' },
+] as const satisfies readonly { readonly value: Beside['kind']; readonly label: string }[];
+
+/** What each kind usually takes (common practice): minutes, of them at hand, on a ring. */
+const USUAL: Readonly<Record<Beside['kind'], Usual>> = {
+  side: [15, 15, false],
+  garnish: [15, 15, true],
+  hotWater: [8, 0, true],
+  stock: [60, 5, true],
+  steep: [20, 2, false],
+};
+type Usual = readonly [number, number, boolean];
+
+const TABLE = 'table';
+
+/** What is made beside this plan: a list, and a line to add to it. */
+export function BesideForm({
+  beside,
+  stages,
+}: {
+  readonly beside: readonly Beside[];
+  readonly stages: readonly Stage[];
+}) {
+  const setSpec = useDraft((s) => s.setSpec);
+  const [kind, setKind] = useKeptState<Beside['kind']>('beside.kind', 'side');
+  const [name, setName] = useKeptState('beside.name', '');
+  const [minutes, setMinutes] = useKeptState('beside.minutes', USUAL.side[0]);
+  const [hands, setHands] = useKeptState('beside.hands', USUAL.side[1]);
+  const [ring, setRing] = useKeptState('beside.ring', USUAL.side[2]);
+  const [before, setBefore] = useKeptState('beside.before', TABLE);
+  const set = (next: readonly Beside[]): void => setSpec({ beside: next });
+  const wrong = minutesProblem(minutes);
+  const wrongHands = hands > minutes ? 'No more than it takes in all.' : minutesProblem(hands, 0);
+  const canAdd =
+    name.trim() !== '' && wrong === undefined && wrongHands === undefined && beside.length < MOST_BESIDE;
+  return (
+    <form
+      className="flex flex-col gap-2"
+      aria-label="Beside it"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (!canAdd) return;
+        const one: Beside = {
+          id: newId(),
+          name: name.trim(),
+          kind,
+          minutes,
+          handsOnMin: hands,
+          ring,
+          ...(before === TABLE ? {} : { before }),
+        };
+        set([...beside, one]);
+        setName('');
+      }}
+    >
+      {beside.length > 0 && (
+        <ul className="m-0 list-none p-0">
+          {beside.map((one) => (
+            <li
+              key={one.id}
+              className="flex flex-wrap items-center justify-between gap-x-4 border-t border-line py-1"
+            >
+              <span>
+                <strong>{one.name}</strong>, {besideText(one, stages)}
+              </span>
+              <Button
+                weight="plain"
+                aria-label={`Remove ${one.name}`}
+                onClick={() => set(beside.filter((b) => b !== one))}
+              >
+                Remove
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+        <label className="flex flex-col">
+          Beside it
+          <input
+            className="changeable w-52 max-w-full"
+            value={name}
+            maxLength={60}
+            placeholder="a salad, fried onions"
+            onChange={(e) => setName(e.currentTarget.value)}
+          />
+        </label>
+        <span className="leading-[3rem]">
+          <Pick
+            label="What it is"
+            value={kind}
+            options={KINDS}
+            onChange={(next) => {
+              setKind(next);
+              const [min, atHand, onRing] = USUAL[next];
+              setMinutes(min);
+              setHands(atHand);
+              setRing(onRing);
+            }}
+          />
+        </span>
+        <NumberField
+          label="takes"
+          unit="min"
+          value={minutes}
+          onChange={setMinutes}
+          problem={wrong}
+          className="w-20"
+        />
+        <NumberField
+          label="at hand"
+          unit="min"
+          value={hands}
+          onChange={setHands}
+          problem={wrongHands}
+          className="w-20"
+        />
+        <span className="leading-[3rem]">
+          <Tick words="on a ring" on={ring} onChange={(on) => setRing(on)} />
+        </span>
+        <span className="leading-[3rem]">
+          ready for{' '}
+          <Pick
+            label="Ready for"
+            value={stages.some((s) => s.id === before) ? before : TABLE}
+            options={[
+              { value: TABLE, label: 'the table' },
+              ...stages.map((s) => ({ value: s.id, label: stageName(s).toLowerCase() })),
+            ]}
+            onChange={setBefore}
+          />
+        </span>
+        <Button type="submit" disabled={!canAdd}>
+          Add it
+        </Button>
+      </div>
+      {beside.length >= MOST_BESIDE && (
+        <p className="m-0 text-faint">{MOST_BESIDE} things beside one pot are the most.</p>
+      )}
+    </form>
+  );
+}
+
+const minutesProblem = (n: number, least = 1): string | undefined =>
+  Number.isFinite(n) && n >= least && n <= RANGES.besideMin.most
+    ? undefined
+    : `From ${least.toString()} to ${RANGES.besideMin.most.toString()} min.`;
+
+function besideText({ minutes, handsOnMin = 0, ring, before }: Beside, stages: readonly Stage[]): string {
+  const at = stages.find((s) => s.id === before);
+  return [
+    `${minutes.toString()} min`,
+    handsOnMin >= minutes
+      ? 'at hand'
+      : handsOnMin > 0
+        ? `${handsOnMin.toString()} of them at hand`
+        : 'by itself',
+    ...(ring === true ? ['on a ring'] : []),
+    `ready for ${at ? stageName(at).toLowerCase() : 'the table'}`,
+  ].join(', ');
+}

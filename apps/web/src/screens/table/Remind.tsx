@@ -1,0 +1,68 @@
+import type { Meal } from '@hammock/core/schedule';
+import { useState } from 'react';
+import { useInstruments } from '../../instruments/instruments.js';
+import { fetched } from '../../keeping/fetched.js';
+import { useReminders } from '../../stores/reminders.js';
+import { Button } from '../../ui/Button.js';
+import type { MealTracks } from './meal.js';
+import { begins, whatText } from './mealWords.js';
+
+interface RemindProps {
+  readonly meal: Meal;
+  readonly tracks: MealTracks;
+  readonly nowMs: number;
+}
+
+/** The calendar file, and this device's own reminders. */
+export function Remind({ meal, tracks, nowMs }: RemindProps) {
+  const [said, say] = useState('');
+  const { askToNotify } = useInstruments();
+  const { list, set } = useReminders();
+  const toCome = begins(meal)
+    .filter((p) => p.fromMs >= nowMs)
+    .map((p) => ({
+      id: `${p.trackId}-${p.actId}`.replaceAll(' ', '-'),
+      what: whatText(p, tracks),
+      fromMs: p.fromMs,
+      toMs: p.toMs,
+    }));
+  const save = async (): Promise<void> => {
+    const { calendarText } = await fetched(() => import('./calendarFile.js'));
+    const blob = new Blob([calendarText('Hammock', toCome, nowMs)], { type: 'text/calendar' });
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(blob);
+    link.download = 'meal.ics';
+    link.click();
+    setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
+    say(`${toCome.length.toString()} beginnings are in meal.ics: open it with your calendar.`);
+  };
+  const remind = async (): Promise<void> => {
+    if (!(await askToNotify())) {
+      say('This browser does not let Hammock remind you. The calendar file does.');
+      return;
+    }
+    set(toCome.map(({ what, fromMs }) => ({ what, atMs: fromMs })));
+    say('You are reminded at each beginning while Hammock is open on this device, in the background too.');
+  };
+  if (toCome.length === 0) return null;
+  return (
+    <>
+      <p className="m-0 mt-2 flex flex-wrap gap-x-6">
+        <Button weight="plain" onClick={() => void save()}>
+          Save as a calendar file
+        </Button>
+        <Button weight="plain" onClick={() => void remind()}>
+          Remind me on this device
+        </Button>
+        {list.length > 0 && (
+          <Button weight="plain" onClick={() => set([])}>
+            Remind me no more
+          </Button>
+        )}
+      </p>
+      <p className="m-0" role="status">
+        {said}
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,27 @@
+import { drinksShare } from '@hammock/core/learning';
+
+const pots = (n: number): string => (n === 1 ? 'one pot' : `${n.toString()} pots`);
+
+/** What an answer stands on, nearest first: pots of this dish, with this bag, in this pot, of the household. */
+export function standsText(of: Readonly<Record<string, number>> | undefined): string {
+  const { dish = 0, bag = 0, pot = 0, kind = 0, taste = 0 } = of ?? {};
+  const said = [
+    ...(dish > 0 ? [`${pots(dish)} of this dish`] : []),
+    ...(bag > dish ? [`${pots(bag)} with this bag`] : []),
+    ...(bag === 0 && kind > 0 ? [`${pots(kind)} of this grain`] : []),
+    ...(pot > Math.max(dish, bag) ? [`${pots(pot)} in this pot`] : []),
+  ];
+  if (said.length > 0) return said.join(', ');
+  return taste > 0 ? `${pots(taste)} of yours, none of them like it` : 'what cooks usually pour';
+}
+
+/** "Drinks about 6 % more than its kind, ± 3, from four pots". */
+export function drinksText(points: number, sd: number, from: number): string {
+  const percent = Math.round(100 * drinksShare(points));
+  const doubt = Math.max(1, Math.round(100 * drinksShare(sd)));
+  const than =
+    percent === 0
+      ? 'as much as its kind'
+      : `about ${Math.abs(percent).toString()} % ${percent > 0 ? 'more' : 'less'} than its kind`;
+  return `drinks ${than}, ± ${doubt.toString()}, from ${pots(from)}`;
+}
