@@ -58,6 +58,8 @@ describe('a pot that is told of', () => {
       ['More …', 'Lid …', 'cloth under the lid'],
       ['More …', 'Lid up …', 'a look'],
       ['More …', 'Stirred'],
+      ['More …', 'Stands off the heat'],
+      ['More …', 'Goes on'],
       ['More …', 'Boiled over'],
       ['More …', 'Minutes …', '+2 min'],
     ];

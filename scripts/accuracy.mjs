@@ -155,6 +155,6 @@ const partOf = (name) => {
 };
 const file = join(root, 'docs/accuracy.md');
 const { format, resolveConfig } = await import('prettier');
-const whole = text + partOf('kitchens') + partOf('rescues') + partOf('mutants');
+const whole = text + partOf('kitchens') + partOf('rescues') + partOf('twins') + partOf('mutants');
 writeFileSync(file, await format(whole, { ...(await resolveConfig(file)), parser: 'markdown' }));
 say('docs/accuracy.md');

@@ -33,6 +33,14 @@ if (process.argv.includes('rescues')) {
   process.exit(0);
 }
 
+if (process.argv.includes('twins')) {
+  const { twins, twinsText } = await import('./benchTwins.mjs');
+  writeFileSync(join(root, 'docs/twins.part.md'), twinsText(twins(Number(process.env.KITCHENS ?? 500))));
+  spawnSync('npx', ['prettier', '--write', '--log-level', 'warn', 'docs/twins.part.md'], { cwd: root });
+  say('docs/twins.part.md, which npm run accuracy puts into docs/accuracy.md');
+  process.exit(0);
+}
+
 say(`benchmark on ${cpus().length} cores, ${cpus()[0]?.model ?? 'unknown'}`);
 inCore();
 await potOverTime();

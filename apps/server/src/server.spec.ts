@@ -465,7 +465,14 @@ describe('the kitchen', () => {
     const { revision } = (await http().get('/api/household')).body;
     await http().put(`/api/household?standsOn=${revision}`).send(household).expect(200);
     const { revision: newer, ...kept } = (await http().get('/api/household')).body;
-    const nothing = { fingerMm: null, softerSteps: null, textureNames: null, packets: null };
+    const nothing = {
+      fingerMm: null,
+      softerSteps: null,
+      textureNames: null,
+      packets: null,
+      people: null,
+      told: null,
+    };
     expect(kept).toEqual({ ...household, ...nothing });
     // A finger is kept by who does not speak of it, and no finger is a metre.
     const put = (fields: object, on: number) =>

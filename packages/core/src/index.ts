@@ -134,7 +134,7 @@ export {
 } from './method/timing.js';
 export { orderProblems, type OrderCode, type OrderProblem } from './method/order.js';
 export { cues, CUE_KINDS, type Cue } from './stove/cue.js';
-export { MOST_EXTENDED_MIN, replay, type RunState } from './stove/replay.js';
+export { clockMs, MOST_EXTENDED_MIN, replay, type RunState } from './stove/replay.js';
 export { fireNow, lastsMin, secondsLeft, type StageRun } from './stove/sheet.js';
 export { TAP_KINDS, type StageEvent } from './stove/tap.js';
 export { effectiveTaps } from './stove/effective.js';
@@ -182,7 +182,7 @@ export { scaleAmount, scalePlan } from './plan/scalePlan.js';
 export { FINE_SALT_G_PER_TSP, type SaltAccount, type SaltSource } from './account/salt.js';
 export { dryBasis } from './grain/moisture.js';
 export { TEXTURE_BANDS, targetMoisture, TEXTURES, type Texture } from './grain/texture.js';
-export { HALF_INCH_MM, JOINT_MM, TWO_FINGERS_MM, type Levels } from './account/levels.js';
+export { HALF_INCH_MM, JOINT_MM, pourAtLevel, TWO_FINGERS_MM, type Levels } from './account/levels.js';
 export type { BaseAccount } from './plan/base.js';
 export type { RuleAnswer } from './account/rules.js';
 export type { WaysOut } from './account/waysOut.js';

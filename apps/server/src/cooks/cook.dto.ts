@@ -1,19 +1,29 @@
 import { OmitType } from '@nestjs/swagger';
 import { TAP_KINDS, type StageEvent } from '@hammock/core';
-import { COUNTS, LONGEST_NOTE, type BaseSeen, type Counts, type Verdict } from '@hammock/core/records';
+import {
+  COUNTS,
+  HELPED,
+  LONGEST_NOTE,
+  type BaseSeen,
+  type Counts,
+  type Helped,
+  type Verdict,
+} from '@hammock/core/records';
+import { AT_MS } from '../common/atMs.js';
+import { LONGEST_NAME, MOST_PEOPLE } from '../household/household.dto.js';
 import {
   ChoiceField,
+  ChoiceListField,
   FlagField,
   IntegerField,
   NestedField,
   NumberField,
   TextField,
+  TextListField,
   UuidField,
 } from '../common/fields.js';
 import { StoredPlanDto } from '../plans/plan.dto.js';
 
-/** Times between 2001 and 2100 in ms: for records from elsewhere. A device says how long ago instead. */
-const AT_MS = { least: 978_307_200_000, most: 4_102_444_800_000, unit: 'ms' } as const;
 const POURED_ML = { least: 0, most: 50_000, unit: 'ml' } as const;
 /** Each kind of tap has a narrower range of its own, which is looked at with its kind. */
 const AMOUNT = { least: 0, most: 60_000, unit: '' } as const;
@@ -41,6 +51,28 @@ export class OutcomeDto {
     optional: true,
   })
   counts?: Counts;
+
+  @TextField(LONGEST_NAME, {
+    about: 'Whose verdict it is; everybody’s without',
+    optional: true,
+    nullable: true,
+  })
+  by?: string | null;
+
+  @TextListField(MOST_PEOPLE, {
+    about: 'Who ate',
+    optional: true,
+    nullable: true,
+    mostLength: LONGEST_NAME,
+  })
+  ate?: readonly string[] | null;
+
+  @ChoiceListField(HELPED, {
+    about: 'What was done at the stove that helped',
+    optional: true,
+    nullable: true,
+  })
+  helped?: readonly Helped[] | null;
 
   @IntegerField(AT_MS, { about: `When it was judged, ${OF_A_RECORD}`, optional: true })
   atMs?: number;

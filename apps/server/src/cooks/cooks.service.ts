@@ -1,16 +1,17 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { PlanInput } from '@hammock/core';
-import { addedBy, sameValue, sayingProblem, type CookSaid, type SayingProblem } from '@hammock/core/records';
+import { outcomeSaid, sameValue, sayingProblem, type CookSaid } from '@hammock/core/records';
 import { Repository, type EntityManager } from 'typeorm';
 import { AnswerService } from '../answer/answer.service.js';
 import { ClashException, takenId } from '../common/clash.js';
 import { Clock } from '../common/clock.js';
 import { plain } from '../common/plain.js';
-import { notFound, ProblemException } from '../common/problems.js';
+import { notFound } from '../common/problems.js';
 import { momentOf } from '../common/standsOn.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { Cook } from './cook.entity.js';
+import { hasStage, noFit, SAYING_WRONG } from './tapFits.js';
 import type { CookChangeDto, CookDto, StageEventDto } from './cook.dto.js';
 import { DishUse } from './dishUse.js';
 import { Outcome } from './outcome.entity.js';
@@ -114,11 +115,15 @@ export class CooksService {
     await this.queue.run(async ({ manager, nextRevision }) => {
       const cook = await existing(manager, id);
       const outcome = await manager.findOneBy(Outcome, { cookId: id });
-      const now: CookSaid = { pouredMl: cook.pouredMl, abandoned: cook.abandoned, outcome: judged(outcome) };
+      const now: CookSaid = {
+        pouredMl: cook.pouredMl,
+        abandoned: cook.abandoned,
+        outcome: outcome && outcomeSaid(outcome),
+      };
       const next: CookSaid = {
         pouredMl: dto.pouredMl === undefined ? now.pouredMl : dto.pouredMl,
         abandoned: dto.abandoned ?? now.abandoned,
-        outcome: dto.outcome === undefined ? now.outcome : dto.outcome && judged(dto.outcome),
+        outcome: dto.outcome === undefined ? now.outcome : dto.outcome && outcomeSaid(dto.outcome),
       };
       if (sameValue(now, next)) return;
       if (cook.revision !== standsOn) throw new ClashException({ ...now, revision: cook.revision }, next);
@@ -209,12 +214,6 @@ export const LINE = [
   'revision',
 ] as const;
 
-function judged(outcome: CookSaid['outcome']): CookSaid['outcome'] {
-  if (!outcome) return null;
-  const { texture, base, note, counts = 'once' } = outcome;
-  return { texture, base, note, counts };
-}
-
 function pick<T extends object, K extends keyof T>(from: T, keys: readonly K[]): Pick<T, K> {
   return Object.fromEntries(keys.map((key) => [key, from[key]])) as Pick<T, K>;
 }
@@ -224,25 +223,3 @@ async function existing(manager: EntityManager, id: string): Promise<Cook> {
   if (!cook) throw notFound('cook');
   return cook;
 }
-
-/** A stage of its plan, something made beside it, or a stage that a tap put into its line. */
-async function hasStage(
-  manager: EntityManager,
-  { id, answer, input }: Cook,
-  stageId: string,
-): Promise<boolean> {
-  if (answer.stages.some((s) => s.id === stageId)) return true;
-  if (input.beside?.some((b) => b.id === stageId)) return true;
-  const by = addedBy(stageId);
-  return by !== undefined && (await manager.existsBy(StageEventRow, { id: by, cookId: id }));
-}
-
-const SAYING_WRONG: Readonly<Record<SayingProblem['code'], string>> = {
-  missing: 'This kind of tap needs it.',
-  notAChoice: 'This kind of tap does not have that word.',
-  outOfRange: 'That is out of the range of this kind of tap.',
-  tooLong: 'That is too long.',
-};
-
-const noFit = (field: string, code: string, message: string): ProblemException =>
-  new ProblemException(422, 'cook', 'That tap does not fit this cook', [{ field, code, message }]);

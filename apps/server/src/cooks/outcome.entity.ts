@@ -1,5 +1,13 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { COUNTS, type BaseSeen, type Counts, type OutcomeRecord, type Verdict } from '@hammock/core/records';
+import {
+  COUNTS,
+  HELPED,
+  type BaseSeen,
+  type Counts,
+  type Helped,
+  type OutcomeRecord,
+  type Verdict,
+} from '@hammock/core/records';
 import { Column, Entity, Index, JoinColumn, OneToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Cook } from './cook.entity.js';
 
@@ -29,6 +37,18 @@ export class Outcome implements OutcomeRecord {
   @ApiProperty({ enum: COUNTS, description: 'Whether it is learnt from' })
   @Column({ type: 'text', default: 'once' })
   counts: Counts;
+
+  @ApiProperty({ description: 'Whose verdict it is; everybody’s without', type: String, nullable: true })
+  @Column({ type: 'text', nullable: true })
+  by: string | null;
+
+  @ApiProperty({ description: 'Who ate', type: [String], nullable: true })
+  @Column({ type: 'simple-json', nullable: true })
+  ate: readonly string[] | null;
+
+  @ApiProperty({ enum: HELPED, isArray: true, description: 'What helped', nullable: true })
+  @Column({ type: 'simple-json', nullable: true })
+  helped: readonly Helped[] | null;
 
   @ApiProperty({ description: 'ms since the epoch' })
   @Column({ type: 'integer' })

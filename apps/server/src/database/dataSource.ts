@@ -20,6 +20,7 @@ import { BagAmylose1764300000000 } from './migrations/1764300000000-bagAmylose.j
 import { HouseholdScale1764400000000 } from './migrations/1764400000000-householdScale.js';
 import { Sayings1764500000000 } from './migrations/1764500000000-sayings.js';
 import { Learning1764600000000 } from './migrations/1764600000000-learning.js';
+import { People1764700000000 } from './migrations/1764700000000-people.js';
 
 const ENTITIES = [
   Household,
@@ -47,6 +48,7 @@ export const MIGRATIONS = [
   HouseholdScale1764400000000,
   Sayings1764500000000,
   Learning1764600000000,
+  People1764700000000,
 ];
 
 /** A commit waits for the disk: what was acknowledged is there after a power cut. */

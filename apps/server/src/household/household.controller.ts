@@ -8,10 +8,7 @@ import { Problem } from '../common/problems.js';
 import { StandsOn } from '../common/standsOn.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { HouseholdDto } from './household.dto.js';
-import { Household } from './household.entity.js';
-
-/** There is one household in a database; the first migration puts it there. */
-const ONLY = 1;
+import { Household, ONLY } from './household.entity.js';
 
 @ApiTags('kitchen')
 @Controller('api/household')
@@ -46,13 +43,13 @@ export class HouseholdController {
   }
 }
 
-const MAY_BE_LEFT_OUT = ['fingerMm', 'softerSteps', 'textureNames', 'packets'] as const;
+const MAY_BE_LEFT_OUT = ['fingerMm', 'softerSteps', 'textureNames', 'packets', 'people', 'told'] as const;
 type Unspoken = Pick<Household, (typeof MAY_BE_LEFT_OUT)[number]>;
 
-/** Who does not speak of a finger, of names or of jars leaves them as they are. */
+/** Who does not speak of a finger, of names, of jars or of people leaves them as they are. */
 function unspoken(dto: HouseholdDto, before: Household): Unspoken {
-  const { fingerMm, softerSteps, textureNames, packets } = before;
-  const kept: Unspoken = { fingerMm, softerSteps, textureNames, packets };
+  const { fingerMm, softerSteps, textureNames, packets, people, told } = before;
+  const kept: Unspoken = { fingerMm, softerSteps, textureNames, packets, people, told };
   const said = MAY_BE_LEFT_OUT.filter((key) => dto[key] !== undefined).map((key) => [key, dto[key]]);
   return { ...kept, ...(Object.fromEntries(said) as Partial<Unspoken>) };
 }

@@ -1,7 +1,9 @@
 import { RANGES, type Served, type Texture } from '@hammock/core';
+import { AT_MS } from '../common/atMs.js';
 import {
   ChoiceField,
   FlagField,
+  IntegerField,
   NestedListField,
   NumberField,
   TextField,
@@ -18,6 +20,30 @@ export class PacketDto {
 
   @NumberField(RANGES.ingredientG, { about: 'It holds', example: 680 })
   g: number;
+}
+
+/** Longest name of a person, characters, and how many a household knows. */
+export const LONGEST_NAME = 24;
+export const MOST_PEOPLE = 12;
+
+/** What the household says itself of something that pots teach of. */
+export class ToldDto {
+  @TextField(90, { about: 'Id of the hidden value, as GET /api/learnt has it', example: 'kind:basmati' })
+  id: string;
+
+  @NumberField(RANGES.learntPoints, {
+    about: 'Points of moisture beyond its kind; what its kind has without',
+    optional: true,
+    nullable: true,
+  })
+  points?: number | null;
+
+  @IntegerField(AT_MS, {
+    about: 'What pots from before taught of it is forgotten',
+    optional: true,
+    nullable: true,
+  })
+  sinceMs?: number | null;
 }
 
 /** What is sent to change the household. */
@@ -64,6 +90,21 @@ export class HouseholdDto {
     nullable: true,
   })
   packets?: readonly PacketDto[] | null;
+
+  @TextListField(MOST_PEOPLE, {
+    about: 'Who cooks and eats here, by name',
+    optional: true,
+    nullable: true,
+    mostLength: LONGEST_NAME,
+  })
+  people?: readonly string[] | null;
+
+  @NestedListField(() => ToldDto, 400, {
+    about: 'What it says itself of what pots teach, or wants forgotten',
+    optional: true,
+    nullable: true,
+  })
+  told?: readonly ToldDto[] | null;
 
   @ChoiceField(['plain', 'underSalty'], { about: 'How grain is usually served' })
   served: Served;

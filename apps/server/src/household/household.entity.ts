@@ -1,8 +1,11 @@
 import { ApiProperty } from '@nestjs/swagger';
 import type { Served, Texture } from '@hammock/core';
-import type { HouseholdRecord, PacketSize } from '@hammock/core/records';
+import type { HouseholdRecord, PacketSize, Told } from '@hammock/core/records';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
-import { PacketDto } from './household.dto.js';
+import { PacketDto, ToldDto } from './household.dto.js';
+
+/** There is one household in a database; the first migration puts it there. */
+export const ONLY = 1;
 
 /** The one household: where it cooks and how it likes its grain. */
 @Entity('household')
@@ -49,6 +52,18 @@ export class Household implements HouseholdRecord {
   })
   @Column({ type: 'simple-json', nullable: true })
   packets: readonly PacketSize[] | null;
+
+  @ApiProperty({ description: 'Who cooks and eats here', type: [String], nullable: true })
+  @Column({ type: 'simple-json', nullable: true })
+  people: readonly string[] | null;
+
+  @ApiProperty({
+    description: 'What it says itself of what pots teach',
+    type: () => [ToldDto],
+    nullable: true,
+  })
+  @Column({ type: 'simple-json', nullable: true })
+  told: readonly Told[] | null;
 
   @ApiProperty({ enum: ['plain', 'underSalty'] })
   @Column({ type: 'text' })

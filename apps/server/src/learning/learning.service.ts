@@ -1,15 +1,15 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { effectiveTaps, type StageEvent } from '@hammock/core';
-import { evidenceOf, learn, type Evidence, type Learnt } from '@hammock/core/learning';
+import type { StageEvent } from '@hammock/core';
+import { evidencesOf, learn, type Evidence, type Learnt } from '@hammock/core/learning';
 import { Repository } from 'typeorm';
 import { Cook } from '../cooks/cook.entity.js';
+import { Household, ONLY } from '../household/household.entity.js';
 
 /** What one pot says, and what it was worked out of. */
 interface Worked {
   readonly revision: number;
-  /** Undefined for a pot that says nothing. */
-  readonly evidence: Evidence | undefined;
+  readonly evidence: readonly Evidence[];
 }
 
 /** So many pots are worked out before others are let in: a pot takes about a millisecond. */
@@ -23,7 +23,10 @@ const AT_ONCE = 20;
 export class LearningService {
   private readonly worked = new Map<string, Worked>();
 
-  constructor(@InjectRepository(Cook) private readonly cooks: Repository<Cook>) {}
+  constructor(
+    @InjectRepository(Cook) private readonly cooks: Repository<Cook>,
+    @InjectRepository(Household) private readonly household: Repository<Household>,
+  ) {}
 
   /** @param without id of a pot that is left out, as if it had never been */
   async learnt(without?: string): Promise<Learnt> {
@@ -39,11 +42,10 @@ export class LearningService {
       await this.workOut(stale.slice(i, i + AT_ONCE).map((line) => line.id));
       await new Promise(setImmediate);
     }
+    const { told } = await this.household.findOneByOrFail({ id: ONLY });
     return learn(
-      lines.flatMap(({ id }) => {
-        const evidence = id === without ? undefined : this.worked.get(id)?.evidence;
-        return evidence ? [evidence] : [];
-      }),
+      lines.flatMap(({ id }) => (id === without ? [] : (this.worked.get(id)?.evidence ?? []))),
+      told ?? [],
     );
   }
 
@@ -58,39 +60,24 @@ export class LearningService {
   }
 }
 
-function says({
-  id,
-  input,
-  outcome,
-  pouredMl,
-  advisedMl,
-  dishId,
-  bagId,
-  vesselId,
-  hobId,
-  events,
-}: Cook): Evidence | undefined {
-  if (!outcome) return undefined;
-  const said = evidenceOf({
+function says(cook: Cook): readonly Evidence[] {
+  const { id, input, answer, outcome, pouredMl, advisedMl, dishId, bagId, vesselId, hobId, startedAtMs } =
+    cook;
+  if (!outcome) return [];
+  const { grainId, method = 'coveredAbsorption' } = input;
+  return evidencesOf({
+    ...{ cookId: id, atMs: startedAtMs, grainId, method, dishId, bagId, vesselId, hobId, by: outcome.by },
     input,
-    pouredMl: (pouredMl ?? advisedMl) + putInMl(events),
+    stages: answer.stages,
+    taps: tapsOf(cook.events),
+    pouredMl: pouredMl ?? advisedMl,
     texture: outcome.texture,
     known: outcome.counts === 'always',
   });
-  const { grainId, method = 'coveredAbsorption' } = input;
-  return said && { cookId: id, grainId, method, dishId, bagId, vesselId, hobId, ...said };
 }
 
-/** What went into a pot on its way, less what was ladled out of it, ml: a verdict after a rescue is of the pot as rescued. */
-function putInMl(rows: Cook['events'] = []): number {
-  // What is null in a row is left out of a tap.
-  const taps = rows.map((row) => ({
-    ...row,
-    undoesId: row.undoesId ?? undefined,
-    followsId: row.followsId ?? undefined,
-  })) as unknown as StageEvent[];
-  return effectiveTaps(taps).reduce((ml, { kind, amount }) => {
-    if (kind === 'splash') return ml + (amount ?? 0);
-    return kind === 'ladled' ? ml - (amount ?? 0) : ml;
-  }, 0);
-}
+/** Taps as the core reads them: what is null in a row is left out. */
+const tapsOf = (rows: Cook['events'] = []): readonly StageEvent[] =>
+  rows.map(
+    (row) => Object.fromEntries(Object.entries(row).filter(([, v]) => v !== null)) as unknown as StageEvent,
+  );

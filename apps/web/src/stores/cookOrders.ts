@@ -1,4 +1,11 @@
-import type { CookLine, CookRecord, CookSaid, Fields, TapRecord } from '@hammock/core/records';
+import {
+  outcomeSaid,
+  type CookLine,
+  type CookRecord,
+  type CookSaid,
+  type Fields,
+  type TapRecord,
+} from '@hammock/core/records';
 import type { Order } from '../keeping/letter.js';
 import { onThisDevice } from './time.js';
 
@@ -60,8 +67,7 @@ export const saidFields = ({
 
 /** What was said of a pot, as it travels. */
 export function saidOf({ pouredMl, abandoned, outcome }: CookLine): Fields {
-  const { texture, base, note, counts = 'once' } = outcome ?? {};
-  return { pouredMl, abandoned, outcome: outcome ? { texture, base, note, counts } : null };
+  return { pouredMl, abandoned, outcome: outcome ? outcomeSaid(outcome) : null };
 }
 
 /**

@@ -1,5 +1,6 @@
 import { effectiveTaps, inOrder, type PlanInput, type StageEvent } from '@hammock/core';
 import {
+  outcomeSaid,
   sameValue,
   type CookLine,
   type CookRecord,
@@ -130,9 +131,11 @@ export const useCooks = create<CookStore>()(
           say(id, { pouredMl });
           change(id, { pouredMl });
         },
-        judge: (seen, { texture, base, note, counts = seen.outcome?.counts ?? 'once' }) => {
-          say(seen.id, { outcome: { texture, base, note, counts } }, seen);
-          change(seen.id, { outcome: { texture, base, note, counts, atMs: nowMs() } });
+        judge: (seen, judged) => {
+          // What is not said anew stays as it was said.
+          const outcome = outcomeSaid({ ...seen.outcome, ...judged });
+          say(seen.id, { outcome }, seen);
+          change(seen.id, { outcome: { ...outcome, atMs: nowMs() } });
         },
         giveUp: () => {
           const { active } = get();

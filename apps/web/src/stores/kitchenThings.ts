@@ -5,16 +5,20 @@ import { useShallow } from 'zustand/react/shallow';
 import { useKitchen } from './kitchen.js';
 import type { KitchenLists } from './kitchenKept.js';
 import { useLearnt } from './learnt.js';
+import { useMe } from './people.js';
 
 export type KitchenThings = KitchenLists & {
   readonly household: HouseholdRecord;
   /** What its own pots have taught. */
   readonly learnt?: Learnt | null;
+  /** Whose taste this device cooks to. */
+  readonly by?: string | null;
 };
 
 /** Everything of the kitchen that a plan can be made with; the same object until one of its lists changes. */
 export function useKitchenThings(): KitchenThings {
   const learnt = useLearnt((s) => s.learnt);
+  const by = useMe((s) => s.name);
   const things = useKitchen(
     useShallow(({ household, bags, vessels, hobs, cups, dishes, ingredients, methods, steamTests }) => ({
       household,
@@ -28,5 +32,5 @@ export function useKitchenThings(): KitchenThings {
       steamTests,
     })),
   );
-  return useMemo(() => ({ ...things, learnt }), [things, learnt]);
+  return useMemo(() => ({ ...things, learnt, by }), [things, learnt, by]);
 }

@@ -1,4 +1,5 @@
 import type { PlanInput } from '@hammock/core';
+import { outcomeSaid } from '@hammock/core/records';
 import { beginning, saying } from './cookOrders.js';
 import { lineOf, newCook } from './cookRecord.js';
 import { useCooks } from './cooks.js';
@@ -16,7 +17,7 @@ export function knowPot(draft: Draft, input: PlanInput, pouredMl: number): boole
   const result = engineNow()?.answer(input);
   if (!result?.ok) return false;
   const cook = newCook(draft, input, result.value);
-  const outcome = { texture: 3, base: 'clean', note: '', counts: 'always' } as const;
+  const outcome = outcomeSaid({ texture: 3, base: 'clean', note: '', counts: 'always' });
   const { post } = useOutbox.getState();
   post(beginning(cook));
   // It stands on the pot as it was begun: poured as advised, and not judged.

@@ -50,9 +50,10 @@ export async function loadLearnt(): Promise<void> {
 
 type Of = Pick<Draft, 'spec' | 'bagId' | 'vesselId' | 'hobId'> & { readonly dishId?: string | null };
 
-/** What was learnt of a plan made with these; undefined where no pot touches it. */
+/** What was learnt of a plan made with these, to somebody's taste; undefined where no pot touches it. */
 export const learntOfPlan = (
   learnt: Learnt | null | undefined,
   { spec: { grainId, method = 'coveredAbsorption' }, bagId, vesselId, hobId, dishId = null }: Of,
+  by: string | null = null,
 ): LearntOfPot | undefined =>
-  learnt ? learntOf(learnt, { grainId, method, bagId, vesselId, hobId, dishId }) : undefined;
+  learnt ? learntOf(learnt, { grainId, method, bagId, vesselId, hobId, dishId, by }) : undefined;

@@ -21,6 +21,8 @@ export function planInputOf(
     household: Pick<HouseholdRecord, 'altitudeM' | 'roomC' | 'fingerMm' | 'softerSteps'>;
     /** What its own pots have taught; nothing without. */
     readonly learnt?: Learnt | null;
+    /** Whose taste it is cooked to; the household's without. */
+    readonly by?: string | null;
   },
 ): PlanInput {
   const { spec, bagId, vesselId, hobId, cupId } = draft;
@@ -33,6 +35,6 @@ export function planInputOf(
     steamTests: kitchen.steamTests,
     ingredients: kitchen.ingredients,
     place: { altitudeM, roomC, fingerMm, softerSteps },
-    learnt: learntOfPlan(kitchen.learnt, draft),
+    learnt: learntOfPlan(kitchen.learnt, draft, kitchen.by),
   });
 }

@@ -250,7 +250,7 @@ describe('cooks', () => {
     expect(waiting().at(-1)?.body).toEqual({
       pouredMl: 640,
       abandoned: false,
-      outcome: { texture: 3, base: 'clean', note: '', counts: 'once' },
+      outcome: { texture: 3, base: 'clean', note: '', counts: 'once', by: null, ate: null, helped: null },
     });
   });
 

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
 import { Button } from './Button.js';
+import { OutcomeMore, type More } from './OutcomeMore.js';
 import { Segments } from './Segments.js';
 import { hangingPoint, ropePath } from './sling.js';
 import { Load, Posts } from './slingParts.js';
@@ -27,6 +28,11 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
   );
   const [base, setBase] = useKeptState<BaseSeen>(`${cook.id}.base`, cook.outcome?.base ?? 'clean');
   const [note, setNote] = useKeptState(`${cook.id}.note`, cook.outcome?.note ?? '');
+  const [more, setMore] = useKeptState<More>(`${cook.id}.more`, {
+    by: cook.outcome?.by ?? null,
+    ate: cook.outcome?.ate ?? [],
+    helped: cook.outcome?.helped ?? [],
+  });
   return (
     <form
       className="flex flex-col gap-5"
@@ -34,7 +40,7 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
       onSubmit={(e) => {
         e.preventDefault();
         if (texture === undefined) return;
-        judge(seen, { texture, base, note: note.trim() });
+        judge(seen, { texture, base, note: note.trim(), ...saidMore(more) });
         putAway();
         // Where another pot is on, that is what there is to do now.
         void navigate(useCooks.getState().active ? '/stove' : '/notebook');
@@ -55,12 +61,20 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
           onChange={(e) => setNote(e.currentTarget.value)}
         />
       </label>
+      <OutcomeMore cook={cook} value={more} onChange={(change) => setMore({ ...more, ...change })} />
       <Button type="submit" weight="act" className="min-h-16 text-[1.4rem]" disabled={texture === undefined}>
         {texture === undefined ? 'Where did it hang?' : 'Write it down'}
       </Button>
     </form>
   );
 }
+
+/** What nobody said is not said. */
+const saidMore = ({ by, ate, helped }: More) => ({
+  by,
+  ate: ate.length > 0 ? ate : null,
+  helped: helped.length > 0 ? helped : null,
+});
 
 /**
  * The arrows move the choice with the focus. The package chooses what an arrow has focused only while the key is still

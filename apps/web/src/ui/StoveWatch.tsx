@@ -1,4 +1,4 @@
-import { cues, replay, secondsLeft } from '@hammock/core';
+import { clockMs, cues, replay, secondsLeft } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { besideRuns } from '@hammock/core/schedule';
 import { useEffect } from 'react';
@@ -62,8 +62,8 @@ function PotWatch({ cook, now, titled, named }: Watched) {
   const run = useRun(cook);
   const here = run.stages[run.current];
   const name = here ? stageName(here.stage) : '';
-  const left = here && secondsLeft(here, now);
-  const isOver = left !== undefined && left <= 0;
+  const left = here && secondsLeft(here, clockMs(run, now));
+  const isOver = left !== undefined && left <= 0 && run.pausedAtMs === undefined;
   const bySign = here?.stage.end.kind === 'sign' || here?.stage.end.kind === 'flip';
   const whose = named ? `${cook.label}, ${name}` : name;
   useEffect(() => {

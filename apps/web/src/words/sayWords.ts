@@ -1,5 +1,5 @@
 import type { PotBelief, StageEvent } from '@hammock/core';
-import type { SayingKind } from '@hammock/core/records';
+import type { Helped, SayingKind } from '@hammock/core/records';
 import { SEEN } from './potWords.js';
 import { HEAT, LID } from './words.js';
 
@@ -28,6 +28,9 @@ export const SAYING_NAME: Readonly<Record<SayingKind, string>> = {
   boiledOver: 'Boiled over',
   weighs: 'Weighs',
   reads: 'Reads',
+  pause: 'Stands off the heat',
+  resume: 'Goes on',
+  hands: 'Stirring now',
   note: 'Note',
 };
 
@@ -93,3 +96,13 @@ export function nextText({ act, leftMin: { least, most }, expect }: PotBelief): 
   const minutes = from === to ? `in ${to.toString()} min` : `in ${from.toString()} to ${to.toString()} min`;
   return most < 0.5 ? '' : `At the end of this stage, ${minutes}: ${SEEN[expect]}.`;
 }
+
+/** What was done to a pot on its way. */
+export const HELPED_WORDS: Readonly<Record<Helped, string>> = {
+  splash: 'the splash',
+  ladled: 'ladling out',
+  open: 'the lid off',
+  longer: 'the minutes more',
+  turnedDown: 'another ring',
+  putBackOn: 'putting it back on',
+};

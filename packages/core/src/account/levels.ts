@@ -50,7 +50,10 @@ const MOST_FULL = 2 / 3;
 const MOST_FULL_PRESSURE = 1 / 2;
 
 /** Millilitres in one millimetre of this pot. */
-const perMm = (plan: CompletePlan): number => openingM2(plan.vessel) * 1000;
+const perMm = ({ vessel }: PotWidth): number => openingM2(vessel) * 1000;
+interface PotWidth {
+  readonly vessel: { readonly diameterCm: number };
+}
 
 /** What is not free liquid lies among the grain and takes up room at about the density of water, ml. */
 const othersMl = (plan: CompletePlan): number =>
@@ -106,3 +109,18 @@ export function levels(plan: CompletePlan, { liquidMl, broughtMl, grainCookedG, 
     largestGrainG: (plan.grainG * room) / fullest,
   };
 }
+
+/**
+ * What was poured where the liquid stands so far over the grain: what was advised, and as much more or less as fills the
+ * pot from the level that it would have stood at.
+ * @param answer its `levels`, and what is poured in all, ml
+ * @param plan the inside width of its pot, cm
+ * @param aboveMm liquid over the settled grain, mm; negative where it stays among it
+ * @returns ml, never less than nothing
+ * @example pourAtLevel({ levels: { aboveGrainMm: 20 }, ml: 500 }, { vessel: { diameterCm: 20 } }, 20) // 500
+ */
+export const pourAtLevel = (
+  { levels: { aboveGrainMm }, ml }: { readonly levels: Pick<Levels, 'aboveGrainMm'>; readonly ml: number },
+  plan: PotWidth,
+  aboveMm: number,
+): number => Math.max(0, ml + (aboveMm - aboveGrainMm) * perMm(plan));

@@ -121,7 +121,8 @@ export function defaultPowers(
  * Area of the pot's opening, m².
  * @example openingM2(vessel) // 0.038013
  */
-export const openingM2 = (vessel: VesselSpec): number => (Math.PI * (vessel.diameterCm / 100) ** 2) / 4;
+export const openingM2 = (vessel: Pick<VesselSpec, 'diameterCm'>): number =>
+  (Math.PI * (vessel.diameterCm / 100) ** 2) / 4;
 
 /**
  * Inside height of the pot if its wall is straight, mm.

@@ -1,18 +1,28 @@
 import { answerPlan } from '../account/answer.js';
 import { completePlan } from '../plan/completePlan.js';
+import { wetBasis, dryBasis } from '../grain/moisture.js';
 import { STEP_POINTS } from '../grain/texture.js';
 import { learntInto } from '../plan/learntInto.js';
 import type { PlanInput } from '../plan/planInput.js';
+import { asItWent, type AsItWent, type Went } from './asItWent.js';
+import type { HiddenKind, PotOf } from './hidden.js';
+import type { Evidence } from './learn.js';
 
 /** How a pot came out, as it was judged. */
 export interface Judged {
   readonly input: PlanInput;
-  /** Liquid poured in all, ml of what the plan pours: what went in on the way too, less what came out. */
+  /** Liquid poured in all, ml of what the plan pours. */
   readonly pouredMl: number;
   /** 1 hard to 5 mushy; 3 as wanted. */
   readonly texture: 1 | 2 | 3 | 4 | 5;
   /** True for a pot that always comes out so. */
   readonly known?: boolean;
+}
+
+/** A judged pot of the notebook, with whose it is and what was said of it at the stove. */
+export interface JudgedPot extends Judged, PotOf, Pick<Went, 'stages' | 'taps'> {
+  readonly cookId: string;
+  readonly atMs: number;
 }
 
 /** What a verdict is told to, points: half a step either way, and a tooth that is not sure of it †. */
@@ -25,6 +35,24 @@ const KNOWN_SD = 0.55;
 const SLOPE_POINTS = 1;
 /** Further from its plan than this a pot was another pot, points. */
 const MOST_POINTS = 9;
+/** What was done at the stove is told to this share of what it changes †. */
+const DONE_SHARE = 0.3;
+/** Two readings of a kitchen scale, and what drips: of the steam between them, g and as a share †. */
+const SCALE_G = 6;
+const DRIPS = 0.05;
+/** What differs from pot to pot in the steam of one pot on one ring, points †. */
+const STEAM_SD = 0.5;
+/** What was seen says this much less than the kitchens make of it: they do not know everything †. */
+const SEEN_SHARE = 1.5;
+const SEEN_LEAST_SD = 0.6;
+
+/** The hidden values that the water speaks of, and those that the grain does. */
+const OF_WATER: readonly HiddenKind[] = ['pot', 'dish'];
+const OF_GRAIN: readonly HiddenKind[] = ['taste', 'who', 'kind', 'bag', 'method'];
+/** What is seen is not a matter of taste. */
+const OF_SEEN: readonly HiddenKind[] = ['kind', 'bag', 'pot', 'method', 'dish'];
+
+type Said = Pick<Evidence, 'points' | 'sd' | 'sure'>;
 
 /**
  * What a judged pot says its grain wanted beyond what its kind does, in points of moisture: what was poured against what would
@@ -32,22 +60,95 @@ const MOST_POINTS = 9;
  * @returns undefined where its plan cannot be answered, or nothing was poured into it
  * @example evidenceOf({ input, pouredMl: 950, texture: 3 })?.points
  */
-export function evidenceOf({
-  input,
-  pouredMl,
-  texture,
-  known,
-}: Judged): { readonly points: number; readonly sd: number; readonly sure?: boolean } | undefined {
-  const first = pouredFor(input, 0);
-  const more = pouredFor(input, SLOPE_POINTS);
-  if (first === undefined || more === undefined || pouredMl <= 0) return undefined;
-  const perPoint = (more - first) / SLOPE_POINTS;
-  if (!(perPoint > 0)) return undefined;
-  const points = (pouredMl - first) / perPoint - (texture - 3) * STEP_POINTS;
-  const sd = known === true ? KNOWN_SD : texture === 1 || texture === 5 ? END_SD : VERDICT_SD;
-  const said = { points: Math.max(-MOST_POINTS, Math.min(MOST_POINTS, points)), sd };
-  return known === true ? { ...said, sure: true } : said;
+export function evidenceOf(judged: Judged): Said | undefined {
+  const slope = slopeOf(judged.input);
+  return slope && verdictOf(judged, slope);
 }
+
+interface Slope {
+  /** Advised with nothing learnt, ml, and what a point more would be. */
+  readonly firstMl: number;
+  readonly perPoint: number;
+}
+
+function slopeOf(input: PlanInput): Slope | undefined {
+  const firstMl = pouredFor(input, 0);
+  const more = pouredFor(input, SLOPE_POINTS);
+  if (firstMl === undefined || more === undefined) return undefined;
+  const perPoint = (more - firstMl) / SLOPE_POINTS;
+  return perPoint > 0 ? { firstMl, perPoint } : undefined;
+}
+
+function verdictOf(judged: Judged, { firstMl, perPoint }: Slope, wetter = 0): Said | undefined {
+  const { pouredMl, texture, known = false } = judged;
+  if (pouredMl <= 0) return undefined;
+  const points = (pouredMl - firstMl) / perPoint + wetter - (texture - 3) * STEP_POINTS;
+  const told = known ? KNOWN_SD : texture === 1 || texture === 5 ? END_SD : VERDICT_SD;
+  const said = {
+    points: Math.max(-MOST_POINTS, Math.min(MOST_POINTS, points)),
+    sd: Math.hypot(told, DONE_SHARE * wetter),
+  };
+  return known ? { ...said, sure: true } : said;
+}
+
+/**
+ * Everything a judged pot says: its verdict, of the pot as it went; what the scale says of its steam; and what was seen when.
+ * Where it was weighed, the water is told by the scale and the verdict is left to speak of the grain.
+ * @returns nothing where its plan cannot be answered, or nothing was poured into it
+ * @example evidencesOf({ cookId: 'a', atMs: 0, input, pouredMl: 950, texture: 3, grainId: 'basmati', method: 'boilDown', stages: [], taps: [] }).length
+ */
+export function evidencesOf(pot: JudgedPot): readonly Evidence[] {
+  const { input, stages, taps, pouredMl, cookId, atMs } = pot;
+  const { grainId, method, bagId = null, vesselId = null, hobId = null, dishId = null, by = null } = pot;
+  const plain = learntInto(input);
+  const slope = slopeOf(plain);
+  if (!slope) return [];
+  const went = asItWent({ input: plain, stages, taps, pouredMl });
+  const poured = pouredMl + (went?.addedMl ?? 0);
+  const whole = verdictOf({ ...pot, pouredMl: poured }, slope, went?.wetterPoints);
+  if (!whole) return [];
+  const as = (said: Said, of?: readonly HiddenKind[]): Evidence => ({
+    ...{ cookId, atMs, grainId, method, bagId, vesselId, hobId, dishId, by },
+    ...said,
+    ...(of ? { of } : {}),
+  });
+  const water = waterOf(went, slope);
+  const seen = seenOf(went);
+  const more = seen ? [as(seen, OF_SEEN)] : [];
+  if (!water || whole.sure === true) return [as(whole), ...more];
+  // What the scale told of the water is not asked of the verdict again.
+  const ofGrain = { points: whole.points - water.points, sd: Math.hypot(whole.sd, STEAM_SD) };
+  return [as(ofGrain, OF_GRAIN), as(water, OF_WATER), ...more];
+}
+
+/** What the scale says: how much more steam went than the plan's pot lets go, as what that is of its pour. */
+function waterOf(went: AsItWent | undefined, { perPoint }: Slope): Said | undefined {
+  const { byScaleG, expectedG } = went?.steamed ?? { byScaleG: -1, expectedG: 0 };
+  // Lighter by nothing, or by more than any pot steams, is another pot or another scale.
+  if (byScaleG < 0 || byScaleG > MOST_STEAM * expectedG + MOST_STEAM_G) return undefined;
+  const readG = Math.hypot(SCALE_G, DRIPS * byScaleG);
+  return { points: (byScaleG - expectedG) / perPoint, sd: Math.hypot(readG / perPoint, STEAM_SD) };
+}
+/** More than so many times what is expected, and so much, g: no pot steams that away unnoticed †. */
+const MOST_STEAM = 3;
+const MOST_STEAM_G = 100;
+
+/** What was seen, and when, says of what the grain wants: what it adds to what was thought before. */
+function seenOf(went: AsItWent | undefined): Said | undefined {
+  const { wants } = went ?? {};
+  if (!wants || wants.spread <= 0 || wants.spread >= 0.95 * wants.before) return undefined;
+  const [found, before] = [1 / wants.spread ** 2, 1 / wants.before ** 2];
+  const added = found - before;
+  const mean = (wants.mean * found - before) / added;
+  const sd = Math.max(SEEN_LEAST_SD, SEEN_SHARE * pointsOf(1 + 1 / Math.sqrt(added)));
+  const points = pointsOf(Math.max(0.5, mean));
+  return { points: Math.max(-MOST_POINTS, Math.min(MOST_POINTS, points)), sd };
+}
+
+/** Cooked moisture of white grain one apart, wet basis %. */
+const USUAL_MOISTURE = 70;
+/** Points that a grain stands higher which drinks so many times what its kind does. */
+const pointsOf = (times: number): number => wetBasis(times * dryBasis(USUAL_MOISTURE)) - USUAL_MOISTURE;
 
 /** What would be advised with so many points learnt and no rule or leaning of the cook's, ml. */
 function pouredFor(input: PlanInput, learntPoints: number): number | undefined {

@@ -4,8 +4,8 @@ import { answer } from '../account/answer.js';
 import type { PlanInput } from '../plan/planInput.js';
 import { PILAF } from '../testing/cooked.js';
 import { evidenceOf } from './evidence.js';
-import { HIDDEN_SD } from './hidden.js';
-import { learn, type Evidence } from './learn.js';
+import { GUESTS, HIDDEN_SD } from './hidden.js';
+import { learn, type Evidence, type Told } from './learn.js';
 import { learntOf } from './learntOf.js';
 
 const pot = (n: number, more: Partial<Evidence> = {}): Evidence => ({
@@ -94,14 +94,18 @@ describe('what pots teach', () => {
     expect(learntOf(learn([]), pot(0))).toBeUndefined();
   });
 
-  it('of a mad pot moves it less than a pot that is a step off, though it is three times as far', () => {
-    const good = [0, 1, 2, 3, 4].map((n) => pot(n, { points: 0.5 }));
-    const at = (list: Evidence[]): number => learntOf(learn(list), pot(0))!.points;
-    const plain = at(good);
-    const byGood = Math.abs(at([...good, pot(9, { points: 0.5 + 2.75 })]) - plain);
-    const byMad = Math.abs(at([...good, pot(9, { points: -9 })]) - plain);
-    expect(byMad).toBeLessThan(byGood);
-    // Pots that contradict each other leave more open than pots that agree.
+  it('of a mad pot moves it by no more than a third of what one does that is a step off', () => {
+    for (const n of [1, 3, 5, 10]) {
+      const good = Array.from({ length: n }, (_, i) => pot(i, { points: 0.5 }));
+      const at = (list: Evidence[]): number => learntOf(learn(list), pot(0))!.points;
+      const plain = at(good);
+      const byGood = Math.abs(at([...good, pot(90, { points: 0.5 + 2.75 })]) - plain);
+      const byMad = Math.abs(at([...good, pot(90, { points: -9, sd: 1.9 })]) - plain);
+      expect(byMad).toBeLessThanOrEqual(byGood / 3);
+    }
+  });
+
+  it('widens where pots contradict each other', () => {
     const contradict = [4, -4, 4, -4].map((points, n) => pot(n, { points }));
     const agree = [0, 0, 0, 0].map((points, n) => pot(n, { points }));
     expect(learntOf(learn(contradict), pot(0))!.spread).toBeGreaterThan(
@@ -110,20 +114,68 @@ describe('what pots teach', () => {
   });
 
   it('is what brute force finds: the sum of the hidden values on a fine grid (Bayes, by integration)', () => {
-    // One pot of nothing but kind, method and taste: one number, a normal prior, and Student's t of 4 degrees.
-    const prior = HIDDEN_SD.taste ** 2 + HIDDEN_SD.kind ** 2 + HIDDEN_SD.method ** 2;
+    // One pot of nothing but kind, method and taste: one number, a normal prior, and a tenth of mistakes five times as wide.
+    const prior = HIDDEN_SD.taste ** 2 + HIDDEN_SD.who ** 2 + HIDDEN_SD.kind ** 2 + HIDDEN_SD.method ** 2;
     const unnamed = HIDDEN_SD.bag ** 2 + HIDDEN_SD.pot ** 2 + HIDDEN_SD.dish ** 2;
     for (const points of [-3, -1, 0.5, 2, 4]) {
       const e = pot(0, { points, bagId: null, vesselId: null, dishId: null });
       const scale = e.sd ** 2 + 0.7 ** 2 + unnamed;
       let [all, sum] = [0, 0];
       for (let x = -12; x <= 12; x += 0.005) {
-        const weight = Math.exp((-0.5 * x * x) / prior) * (1 + (points - x) ** 2 / scale / 4) ** -2.5;
+        const is = (v: number): number => Math.exp((-0.5 * (points - x) ** 2) / v) / Math.sqrt(v);
+        const weight = Math.exp((-0.5 * x * x) / prior) * (0.9 * is(scale) + 0.1 * is(25 * scale));
         all += weight;
         sum += weight * x;
       }
       expect(Math.abs(learntOf(learn([e]), e)!.points - sum / all)).toBeLessThan(0.2);
     }
+  });
+});
+
+describe('what the household says itself', () => {
+  const bag = { ids: ['bag:bag'] };
+  const of = (list: Evidence[], told: Told[] = [], whose = pot(0)): number =>
+    learntOf(learn(list, told), whose)?.points ?? 0;
+
+  it('of a bag is where it begins, and pots move it from there', () => {
+    expect(learn([], [{ id: 'bag:bag', points: 1.5 }])).toMatchObject({ ...bag, pots: [0] });
+    expect(of([], [{ id: 'bag:bag', points: 1.5 }])).toBeCloseTo(1.5, 9);
+    const drier = [0, 1, 2, 3].map((n) => pot(n, { points: -2 }));
+    expect(of(drier, [{ id: 'bag:bag', points: 1.5 }])).toBeLessThan(1.5);
+    expect(of(drier, [{ id: 'bag:bag', points: 1.5 }])).toBeGreaterThan(of(drier));
+  });
+
+  it('lets a bag be forgotten: what pots from before taught stays with all else, and those after count', () => {
+    const long = [0, 1, 2, 3].map((n) => pot(n, { atMs: 1000 + n }));
+    const forgotten = learn(long, [{ id: 'bag:bag', sinceMs: 5000 }]);
+    expect(forgotten.ids).not.toContain('bag:bag');
+    expect(forgotten.ids).toContain('kind:basmati');
+    const since = learn([...long, pot(9, { atMs: 6000 })], [{ id: 'bag:bag', sinceMs: 5000 }]);
+    expect(since.pots[since.ids.indexOf('bag:bag')]).toBe(1);
+  });
+
+  it('keeps two cooks’ tastes apart, and guests’ from the household’s', () => {
+    const soft = [0, 1, 2, 3].map((n) => pot(n, { by: 'Ada', points: 3 }));
+    const firm = [4, 5, 6, 7].map((n) => pot(n, { by: 'Ben', points: -1 }));
+    const both = learn([...soft, ...firm]);
+    const [ada, ben] = ['Ada', 'Ben'].map((by) => learntOf(both, pot(0, { by }))!.points);
+    expect(ada! - ben!).toBeGreaterThan(1);
+    const ours = [0, 1, 2, 3].map((n) => pot(n, { points: 0 }));
+    const theirs = [4, 5].map((n) => pot(n, { points: 3 }));
+    expect(Math.abs(of([...ours, ...theirs.map((e) => ({ ...e, by: GUESTS }))]))).toBeLessThan(
+      0.5 * of([...ours, ...theirs]),
+    );
+  });
+
+  it('an old bag counts for less than a new pot of it says', () => {
+    const YEAR = 365.25 * 24 * 3600 * 1000;
+    const old = pot(0, { points: 3, atMs: 0 });
+    const now = pot(1, { points: 0, atMs: 4 * YEAR, bagId: 'other' });
+    const fresh = pot(0, { points: 3, atMs: 4 * YEAR });
+    expect(of([old, now])).toBeLessThan(of([fresh, now]));
+    expect(learntOf(learn([old, now]), pot(0))!.spread).toBeGreaterThan(
+      learntOf(learn([fresh, now]), pot(0))!.spread,
+    );
   });
 });
 

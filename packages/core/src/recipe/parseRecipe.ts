@@ -17,7 +17,7 @@ import type { Timing } from '../method/timing.js';
 import { clausesOf, thingIn } from './clauses.js';
 import { minutesIn } from './minutes.js';
 import { inMeasure, ownMeasure, type OwnMeasure } from './ownMeasure.js';
-import { GRAIN, readStep, type Said } from './readStep.js';
+import { GRAIN, readStep, some, type Said } from './readStep.js';
 import type { TakenOut } from './takenOut.js';
 import { NUMBERED, ORDERS, titled } from './title.js';
 
@@ -217,7 +217,7 @@ function together(says: readonly Said[]): Pick<Recipe, 'timing' | 'order' | 'sta
   const dry = says.flatMap((s) => (s.act === 'base' || s.act === 'toast' ? [s.act] : []));
   const method =
     says.find((s) => s.method !== undefined && s.method !== 'boilDown')?.method ?? pick('method');
-  const found: Record<string, unknown> = {
+  const found = some<Partial<Recipe>>({
     method,
     soakMin: pick('soakMin'),
     wash: says.some((s) => s.wash === 'untilClear') ? 'untilClear' : pick('wash'),
@@ -229,14 +229,12 @@ function together(says: readonly Said[]): Pick<Recipe, 'timing' | 'order' | 'sta
     ratio: pick('ratio'),
     baseOnly: pick('baseOnly'),
     takenOut: pick('takenOut'),
-    restLid: pick('restLid'),
+    // Put on the ring again it was no rest.
+    restLid: says.find((s, i) => s.restLid && !says.slice(i).some((t) => t.timing?.coveredMin))?.restLid,
     backAt: says.find((s) => s.putBack)?.act,
-  };
-  const said = Object.fromEntries(
-    Object.entries(found).filter(([, v]) => v !== undefined),
-  ) as Partial<Recipe>;
+  });
   const states = [...new Set(says.flatMap((s) => s.state ?? []))];
-  return { ...said, timing, states, order: [...new Set(dry)] };
+  return { ...found, timing, states, order: [...new Set(dry)] };
 }
 
 /** What the lines themselves say: for how many, and how the grain is washed and soaked. */

@@ -39,7 +39,7 @@ export const GRAIN =
   /\b(?:rice|grains?|basmati|quinoa|bulgur|wheat|millet|barley|jasmine|freekeh|buckwheat|parboiled)\b/iu;
 const FRIES =
   /\b(?:toast|fry|fried|frying|stir|turn|turned|cook|coat|coated|sizzle|sweat|soften|brown(?!\s+(?:rice|basmati|lentil|sugar|onion))|brow?ned|saut[eé])\w*\b/iu;
-const some = <T extends object>(fields: { readonly [K in keyof T]: T[K] | undefined }): Partial<T> =>
+export const some = <T extends object>(fields: { readonly [K in keyof T]: T[K] | undefined }): Partial<T> =>
   Object.fromEntries(Object.entries(fields).filter(([, v]) => v !== undefined)) as Partial<T>;
 
 type Rule = readonly [RegExp, (text: string, minutes: number | undefined) => Said | undefined];

@@ -1,10 +1,20 @@
 export { mergeFields, sameValue, type Fields, type Merged, type MergeInput } from './merge.js';
-export { COUNTS, type Counts } from './records.js';
+export {
+  COUNTS,
+  HELPED,
+  outcomeSaid,
+  type BaseSeen,
+  type Counts,
+  type Helped,
+  type OutcomeRecord,
+  type Verdict,
+} from './outcome.js';
+export { GUESTS } from '../learning/hidden.js';
+export type { Told } from '../learning/learn.js';
 export type {
   AnswerReply,
   BagFields,
   BagRecord,
-  BaseSeen,
   Changed,
   ChangesReply,
   Choices,
@@ -28,13 +38,11 @@ export type {
   KeptRecord,
   MethodFields,
   MethodRecord,
-  OutcomeRecord,
   PlanFields,
   PlanRecord,
   SteamTestFields,
   SteamTestRecord,
   TapRecord,
-  Verdict,
   VesselFields,
   VesselRecord,
 } from './records.js';

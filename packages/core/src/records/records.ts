@@ -1,6 +1,5 @@
 import type { Odds } from '../odds/odds.js';
 import type { Course } from '../pot/course.js';
-import type { BaseBand } from '../pot/judge.js';
 import type { Answer } from '../account/answer.js';
 import type { Texture } from '../grain/texture.js';
 import type { DishSpec } from '../plan/householdPlan.js';
@@ -14,6 +13,8 @@ import type { Measure } from '../measures/measurable.js';
 import type { Method } from '../method/methods.js';
 import type { StageEvent } from '../stove/tap.js';
 import type { Stage } from '../method/stage.js';
+import type { OutcomeRecord } from './outcome.js';
+import type { Told } from '../learning/learn.js';
 
 /** What travels between web and server, owned by neither. Ids are UUIDs; times are ms since the epoch. */
 export interface KeptRecord {
@@ -38,6 +39,10 @@ export interface HouseholdRecord {
   readonly textureNames?: readonly string[] | null;
   /** What its jars, tins and packets hold, each asked once. */
   readonly packets?: readonly PacketSize[] | null;
+  /** Who cooks and eats here, by name. */
+  readonly people?: readonly string[] | null;
+  /** What it says itself of what pots teach, or wants forgotten. */
+  readonly told?: readonly Told[] | null;
   readonly served: Served;
   /** True when amounts are shown in g and ml first. */
   readonly metric: boolean;
@@ -151,25 +156,6 @@ export type AnswerReply = Answer & {
 
 /** The pot over time, minutes from the pour; bed 0 lies on the floor. */
 export type CourseReply = Course;
-
-/** How the base of the pot looked. */
-export type BaseSeen = BaseBand;
-
-/** How an outcome is learnt from: as one pot, as a pot that always comes out so, or not at all. */
-export const COUNTS = ['once', 'always', 'never'] as const;
-export type Counts = (typeof COUNTS)[number];
-
-/** Verdict on the texture: 1 hard, 2 a little firm, 3 as wanted, 4 a little soft, 5 mushy. */
-export type Verdict = 1 | 2 | 3 | 4 | 5;
-
-export interface OutcomeRecord {
-  readonly texture: Verdict;
-  readonly base: BaseSeen;
-  readonly note: string;
-  /** Whether it is learnt from; once without. */
-  readonly counts?: Counts;
-  readonly atMs: number;
-}
 
 /** One run of a plan at the stove, with plan and answer as they were. Lists leave the taps out. */
 export interface CookRecord extends Choices {

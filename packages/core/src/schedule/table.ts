@@ -1,4 +1,4 @@
-import type { RunState } from '../stove/replay.js';
+import { dueNowMs, type RunState } from '../stove/replay.js';
 import { lastsMin } from '../stove/sheet.js';
 
 const MS = 60_000;
@@ -8,9 +8,10 @@ const MS = 60_000;
  * all that comes after it.
  * @example tableAtMs(replay(stages, []), 0) > 0 // true
  */
-export function tableAtMs({ stages, current }: RunState, nowMs: number): number {
-  return stages.slice(current).reduce((atMs, line, i) => {
-    if (i === 0 && line.dueAtMs !== undefined) return Math.max(atMs, line.dueAtMs);
+export function tableAtMs(run: RunState, nowMs: number): number {
+  const dueAtMs = dueNowMs(run, nowMs);
+  return run.stages.slice(run.current).reduce((atMs, line, i) => {
+    if (i === 0 && dueAtMs !== undefined) return Math.max(atMs, dueAtMs);
     return atMs + lastsMin(line) * MS;
   }, nowMs);
 }

@@ -1,7 +1,7 @@
 import { heatsItself, type VesselKind } from '../heat/equipment.js';
 import { isHandsOn, isWet, plannedMin, type Act, type Stage } from '../method/stage.js';
 import type { Beside } from '../plan/beside.js';
-import type { RunState } from '../stove/replay.js';
+import { dueNowMs, type RunState } from '../stove/replay.js';
 import { lastsMin } from '../stove/sheet.js';
 import type { BesideRun } from './beside.js';
 
@@ -60,10 +60,17 @@ export function potTrack(id: string, stages: readonly Stage[], kind: VesselKind,
 
 /**
  * The track of a pot from where it is: what is over is no more on it, and a stage that runs over lasts till now.
+ * @param nowMs of a pot that stands: it goes on then
  * @returns undefined for a pot that is finished
  * @example runTrack('pilaf', replay(stages, []), 'pot')?.acts.length // 3
  */
-export function runTrack(id: string, { stages, current }: RunState, kind: VesselKind): Track | undefined {
+export function runTrack(
+  id: string,
+  run: RunState,
+  kind: VesselKind,
+  nowMs = run.pausedAtMs ?? 0,
+): Track | undefined {
+  const { stages, current } = run;
   const left = stages.slice(current).filter((line) => !line.skipped);
   const [here] = left;
   if (!here) return undefined;
@@ -71,7 +78,7 @@ export function runTrack(id: string, { stages, current }: RunState, kind: Vessel
     id,
     left.map((line) => line.stage),
     kind,
-    here.dueAtMs ?? (current > 0 ? 0 : undefined),
+    dueNowMs(run, nowMs) ?? (current > 0 ? 0 : undefined),
   );
   const acts = track.acts.map((act, i) => ({
     ...act,

@@ -3,7 +3,7 @@ import { HEATS, LID_STATES } from '../heat/equipment.js';
 import type { CompletePlan } from '../plan/planInput.js';
 import { signsOf } from '../pot/surfaceSigns.js';
 import type { RunState } from './replay.js';
-import type { StageRun } from './sheet.js';
+import { lineRead, newLine, type StageRun } from './sheet.js';
 import type { StageEvent } from './tap.js';
 
 /** Something that was said, so many minutes after its stretch began. */
@@ -44,6 +44,8 @@ const CHANGES: ReadonlySet<StageEvent['kind']> = new Set<StageEvent['kind']>([
   'boiledOver',
   'lid',
   'lidUp',
+  'pause',
+  'resume',
 ]);
 /** What a pot loses that boils over, g (common practice: a puddle on the hob) †. */
 const BOILED_OVER_G = 40;
@@ -87,14 +89,7 @@ function openedOf({ stages, said }: RunState): StageRun | undefined {
     lid: 'on',
     end: { kind: 'minutes', minutes: 0 },
   };
-  return {
-    stage,
-    startedAtMs: doneAtMs,
-    doneAtMs: undefined,
-    extendedMin: 0,
-    skipped: false,
-    dueAtMs: undefined,
-  };
+  return lineRead(newLine(stage, doneAtMs));
 }
 
 /** The stage a saying belongs to: the one it names, where that was on then, else the one that was. */
@@ -138,11 +133,13 @@ function partsOf(line: StageRun, run: RunState, nowMs: number, plan: CompletePla
   };
   // What is said of a pot without liquid changes nothing in it.
   const changes = isWetBy(run, line) ? here.flatMap((s) => changesOf(s, whole, allMin)) : [];
+  // What comes of a pot that stands is thought of as if it went on now.
+  if (changes.length > 0 && run.pausedAtMs !== undefined && !isOver) changes.push(goesOn(whole, allMin));
   changes
     .sort((a, b) => a.atMin - b.atMin)
-    .forEach(({ atMin, change, intake: takes }, k) => {
+    .forEach(({ atMin, change, intake: takes, stood }, k) => {
       push(atMin, true);
-      stage = after(change, stage, partId(line.stage.id, k + 1), atMin - begin);
+      stage = after(change, stage, partId(line.stage.id, k + 1), stood === true ? 0 : atMin - begin);
       begin = atMin;
       intake = takes(plan);
     });
@@ -164,19 +161,31 @@ interface Changed {
   readonly atMin: number;
   readonly change: Partial<Stage>;
   readonly intake: (plan: CompletePlan) => Intake;
+  /** True where the clock stood until then. */
+  readonly stood?: true;
 }
 
 /** What goes in or out, g, where only ring or lid are other. */
 const NOTHING: Intake = { addG: 0, outG: 0 };
 
+/** A pot that stood is on its ring again. */
+const goesOn = ({ heat }: Stage, atMin: number): Changed => ({
+  atMin,
+  change: { heat },
+  intake: () => NOTHING,
+  stood: true,
+});
+
 function changesOf({ tap, atMin }: SaidAt, stage: Stage, allMin: number): readonly Changed[] {
   if (!CHANGES.has(tap.kind)) return [];
   const { kind, said, amount } = tap;
+  if (kind === 'resume') return [goesOn(stage, atMin)];
   const ring = HEATS.find((h) => h === said);
   const lid = LID_STATES.find((l) => l === said);
   const change: Partial<Stage> = {
     ...(kind === 'lidUp' ? { lid: 'off' } : {}),
     ...(kind === 'lid' && lid !== undefined ? { lid } : {}),
+    ...(kind === 'pause' ? { heat: 'off' } : {}),
     ...(ring === undefined || (kind !== 'lidUp' && kind !== 'heat') ? {} : { heat: ring }),
   };
   const first: Changed = { atMin, change, intake: (plan) => intakeOf(tap, plan) };

@@ -14,12 +14,12 @@ export interface Cue {
 }
 
 /**
- * The moments at which one track calls, in order: the end of the stage that is running. A track that waits or is
- * finished calls nobody.
+ * The moments at which one track calls, in order: the end of the stage that is running. A track that waits, stands
+ * or is finished calls nobody.
  * @example cues(replay(stages, []), 'jollof') // []
  */
 export function cues(run: RunState, trackId: string): readonly Cue[] {
   const { stage, dueAtMs } = run.stages[run.current] ?? {};
-  if (stage === undefined || dueAtMs === undefined) return [];
+  if (stage === undefined || dueAtMs === undefined || run.pausedAtMs !== undefined) return [];
   return [{ trackId, stageId: stage.id, kind: 'stageDue', atMs: dueAtMs }];
 }

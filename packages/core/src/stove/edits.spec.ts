@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import type { Stage } from '../method/stage.js';
 import { addedBy, addedId, INSERTED } from './edits.js';
 import { tableAtMs } from '../schedule/table.js';
-import { replay } from './replay.js';
+import { cues } from './cue.js';
+import { clockMs, replay } from './replay.js';
 import { fireNow } from './sheet.js';
 import { TAP_KINDS, type StageEvent } from './tap.js';
 
@@ -158,6 +159,41 @@ describe('the line of stages, edited on the way', () => {
           );
       }),
       { seed: 13 },
+    );
+  });
+});
+
+describe('a pot that stands', () => {
+  const on = [tap('done', 'boil', 6)];
+  const paused = tap('pause', 'simmer', 10);
+
+  it('keeps its clock as it was, rings nobody, and is on the table later by as long as it stands', () => {
+    const run = replay(STAGES, [...on, paused]);
+    expect(run.pausedAtMs).toBe(T0 + 10 * MIN);
+    expect(clockMs(run, T0 + 25 * MIN)).toBe(T0 + 10 * MIN);
+    expect(clockMs(run, T0 + 9 * MIN)).toBe(T0 + 9 * MIN);
+    expect(cues(run, 'pilaf')).toEqual([]);
+    // 12 of simmer from 6 on, 15 of standing, 8 of rest.
+    expect(tableAtMs(run, T0 + 25 * MIN)).toBe(T0 + (6 + 12 + 15 + 8) * MIN);
+    expect(fireNow(run.stages[1]!, run.said, T0 + 20 * MIN)).toMatchObject({ heat: 'off', lid: 'on' });
+  });
+
+  it('goes on where it stood, and is not paused twice', () => {
+    const taps = [...on, paused, tap('pause', 'simmer', 12), tap('resume', 'simmer', 25)];
+    const run = replay(STAGES, taps);
+    expect(run.pausedAtMs).toBeUndefined();
+    expect(run.stages[1]).toMatchObject({ stoodMs: 15 * MIN, dueAtMs: T0 + 33 * MIN });
+    expect(fireNow(run.stages[1]!, run.said, T0 + 26 * MIN)).toMatchObject({ heat: 'low' });
+    expect(cues(run, 'pilaf')[0]?.atMs).toBe(T0 + 33 * MIN);
+  });
+
+  it('goes on with whatever ends its stage; one that waits to be begun does not stand', () => {
+    const over = replay(STAGES, [...on, paused, tap('done', 'simmer', 20)]);
+    expect(over).toMatchObject({ current: 2, pausedAtMs: undefined });
+    expect(over.stages[2]!.stoodMs).toBe(0);
+    expect(replay(STAGES, [tap('pause', 'boil', 1)]).pausedAtMs).toBeUndefined();
+    expect(replay(STAGES, [...on, paused, tap('undo', 'simmer', 11, { undoesId: paused.id })])).toMatchObject(
+      { pausedAtMs: undefined, current: 1 },
     );
   });
 });

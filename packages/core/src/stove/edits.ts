@@ -1,6 +1,6 @@
 import { HEATS, LID_STATES } from '../heat/equipment.js';
 import type { Stage } from '../method/stage.js';
-import type { Sheet, SheetLine } from './sheet.js';
+import { goOn, newLine, type Sheet } from './sheet.js';
 import type { StageEvent } from './tap.js';
 
 /** Acts that can be put between the stages of a pot that is on. */
@@ -56,13 +56,7 @@ function putIn(sheet: Sheet, after: number, stage: Stage, atMs: number): void {
   const here = sheet.lines[sheet.current];
   const finished = here === undefined;
   const first = sheet.current + (here?.startedAtMs === undefined ? 0 : 1);
-  const line: SheetLine = {
-    stage,
-    startedAtMs: finished ? atMs : undefined,
-    doneAtMs: undefined,
-    extendedMin: 0,
-    skipped: false,
-  };
+  const line = newLine(stage, finished ? atMs : undefined);
   sheet.lines.splice(Math.max(first, after), 0, line);
 }
 
@@ -88,6 +82,7 @@ function back(sheet: Sheet, index: number): void {
   const finished = sheet.current === sheet.lines.length;
   if (index !== (finished ? sheet.current - 1 : sheet.current) || sheet.current === 0) return;
   const here = sheet.lines[sheet.current];
+  sheet.pausedAtMs = undefined;
   if (here) here.startedAtMs = undefined;
   sheet.current -= 1;
   const line = sheet.lines[sheet.current];
@@ -109,6 +104,7 @@ function skip(sheet: Sheet, index: number, atMs: number): void {
 
 /** One stage is over: what is left out is passed by, and the next clock starts by itself. */
 export function moveOn(sheet: Sheet, atMs: number): void {
+  goOn(sheet, atMs);
   sheet.current += 1;
   passSkipped(sheet, atMs);
   const next = sheet.lines[sheet.current];

@@ -1,7 +1,7 @@
 import { plannedMin, type Stage } from '../method/stage.js';
 import { edit, moveOn } from './edits.js';
 import { effectiveTaps } from './effective.js';
-import { lineRead, newSheet, type StageRun } from './sheet.js';
+import { goOn, lineRead, newSheet, type StageRun } from './sheet.js';
 import { isSaying, type StageEvent } from './tap.js';
 
 /** Where a cook stands, worked out from its taps alone. */
@@ -10,6 +10,8 @@ export interface RunState {
   /** Index of the stage being cooked or waiting to start; stages.length when all are done. */
   readonly current: number;
   readonly phase: 'waiting' | 'running' | 'finished';
+  /** Since when the pot stands off its ring, its clock with it; undefined while it goes on. */
+  readonly pausedAtMs: number | undefined;
   /** What was said of the pot and not taken back, in the order of its times. */
   readonly said: readonly StageEvent[];
   /** The tap an undo would take back. */
@@ -37,6 +39,8 @@ export function replay(stages: readonly Stage[], events: readonly StageEvent[]):
     const run = sheet.lines[sheet.current];
     if (run?.stage.id !== event.stageId) continue;
     if (event.kind === 'start') run.startedAtMs ??= event.atMs;
+    if (event.kind === 'pause' && run.startedAtMs !== undefined) sheet.pausedAtMs ??= event.atMs;
+    if (event.kind === 'resume') goOn(sheet, event.atMs);
     if (event.kind === 'extend' && run.startedAtMs !== undefined) {
       // A stage can be shortened to nothing and no further.
       const least = -plannedMin(run.stage);
@@ -49,14 +53,31 @@ export function replay(stages: readonly Stage[], events: readonly StageEvent[]):
       moveOn(sheet, event.atMs);
     }
   }
-  const { lines, current } = sheet;
+  const { lines, current, pausedAtMs } = sheet;
   const finished = current >= lines.length;
   const running = lines[current]?.startedAtMs !== undefined;
   return {
     stages: lines.map(lineRead),
     current,
     phase: finished ? 'finished' : running ? 'running' : 'waiting',
+    pausedAtMs,
     said: said.sort((a, b) => a.atMs - b.atMs),
     undoable: effective.at(-1),
   };
 }
+
+/**
+ * The moment at which the clock of a pot stands: now, or since when it stands off its ring.
+ * @example clockMs(replay(stages, []), 5) // 5
+ */
+export const clockMs = ({ pausedAtMs }: Pick<RunState, 'pausedAtMs'>, nowMs: number): number =>
+  pausedAtMs === undefined ? nowMs : Math.min(nowMs, pausedAtMs);
+
+/**
+ * When the stage that is on runs out as things are: later the longer the pot stands.
+ * @example dueNowMs(replay(stages, []), 0) // undefined
+ */
+export const dueNowMs = (run: RunState, nowMs: number): number | undefined => {
+  const dueAtMs = run.stages[run.current]?.dueAtMs;
+  return dueAtMs === undefined ? undefined : dueAtMs + nowMs - clockMs(run, nowMs);
+};

@@ -42,6 +42,11 @@ export const SAYINGS: Readonly<Record<SayingKind, Saying>> = {
   boiledOver: {},
   weighs: { range: { least: 50, most: 60_000, unit: 'g' } },
   reads: { range: { least: 0, most: 250, unit: '°C' } },
+  // The pot stands off the ring as it is, and its clock with it.
+  pause: {},
+  resume: {},
+  // Who stirs from now on.
+  hands: { text: true },
   note: { text: true },
 };
 

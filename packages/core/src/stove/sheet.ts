@@ -10,6 +10,8 @@ export interface StageRun {
   readonly extendedMin: number;
   /** True for a stage that is left out. */
   readonly skipped: boolean;
+  /** How long its clock stood, ms. */
+  readonly stoodMs: number;
   /** When its clock runs out; undefined until it is started. */
   readonly dueAtMs: number | undefined;
 }
@@ -21,25 +23,40 @@ export interface SheetLine {
   doneAtMs: number | undefined;
   extendedMin: number;
   skipped: boolean;
+  stoodMs: number;
 }
+
+/** A stage of which nothing was said yet. */
+export const newLine = (stage: Stage, startedAtMs?: number): SheetLine => ({
+  stage,
+  startedAtMs,
+  doneAtMs: undefined,
+  extendedMin: 0,
+  skipped: false,
+  stoodMs: 0,
+});
 
 /** All lines, and the one that is being cooked or waits to be. */
 export interface Sheet {
   readonly lines: SheetLine[];
   current: number;
+  /** Since when the pot stands off its ring. */
+  pausedAtMs: number | undefined;
 }
 
 /** An empty sheet: every stage still to come. */
 export const newSheet = (stages: readonly Stage[]): Sheet => ({
-  lines: stages.map((stage) => ({
-    stage,
-    startedAtMs: undefined,
-    doneAtMs: undefined,
-    extendedMin: 0,
-    skipped: false,
-  })),
+  lines: stages.map((stage) => newLine(stage)),
   current: 0,
+  pausedAtMs: undefined,
 });
+
+/** A pot that stood goes on: its clock is later by as long as it stood. */
+export function goOn(sheet: Sheet, atMs: number): void {
+  const line = sheet.lines[sheet.current];
+  if (line && sheet.pausedAtMs !== undefined) line.stoodMs += Math.max(0, atMs - sheet.pausedAtMs);
+  sheet.pausedAtMs = undefined;
+}
 
 /** The line as it is read: with the moment its clock runs out. */
 export const lineRead = (line: SheetLine): StageRun => ({ ...line, dueAtMs: due(line) });
@@ -56,7 +73,7 @@ export const lastsMin = ({
   skipped ? 0 : Math.max(0, plannedMin(stage) + extendedMin);
 
 const due = (line: SheetLine): number | undefined =>
-  line.startedAtMs === undefined ? undefined : line.startedAtMs + lastsMin(line) * MS;
+  line.startedAtMs === undefined ? undefined : line.startedAtMs + lastsMin(line) * MS + line.stoodMs;
 /** ms in a minute. */
 const MS = 60_000;
 
@@ -78,6 +95,8 @@ export function fireNow(run: StageRun, said: readonly StageEvent[], nowMs: numbe
   let fire: Fire = run.stage;
   for (const tap of said) {
     if (tap.atMs < startedAtMs || tap.atMs > doneAtMs) continue;
+    if (tap.kind === 'pause') fire = { ...fire, heat: 'off' };
+    if (tap.kind === 'resume') fire = { ...fire, heat: run.stage.heat };
     const isOver = tap.amount !== undefined && nowMs > tap.atMs + tap.amount * MS;
     if (!SETS.has(tap.kind) || isOver) continue;
     const heat = HEATS.find((h) => h === tap.said);

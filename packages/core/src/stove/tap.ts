@@ -21,6 +21,9 @@ export const TAP_KINDS = [
   'boiledOver',
   'weighs',
   'reads',
+  'pause',
+  'resume',
+  'hands',
   'note',
 ] as const;
 

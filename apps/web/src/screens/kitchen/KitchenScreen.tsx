@@ -10,6 +10,7 @@ import { MeasureList } from './MeasureList.js';
 import { MethodList } from './MethodList.js';
 import { OwnList } from './OwnList.js';
 import { PacketList } from './PacketList.js';
+import { PeopleList } from './PeopleList.js';
 import { PotList } from './PotList.js';
 import { TextureScale } from './TextureScale.js';
 
@@ -57,6 +58,7 @@ export function KitchenScreen() {
       </div>
       <HouseholdForm />
       <TextureScale />
+      <PeopleList />
       <PacketList />
       <Copies />
     </div>

@@ -11,6 +11,7 @@ import { Button } from '../../ui/Button.js';
 import { showAmountInput, showPour } from '../../words/amounts.js';
 import { ACT } from '../../words/acts.js';
 import { saidText } from '../../words/sayWords.js';
+import { moreText } from '../../words/outcomeWords.js';
 import { timeOfDay } from '../../words/timeOfDay.js';
 import { textureName } from '../../words/textureWords.js';
 import { BASE, VERDICT } from '../../words/words.js';
@@ -110,7 +111,7 @@ function Page({
             {outcome ? (
               <>
                 Came out <strong>{VERDICT[outcome.texture]}</strong>, bottom {BASE[outcome.base]}.
-                {outcome.note !== '' && ` “${outcome.note}”`}
+                {outcome.note !== '' && ` “${outcome.note}”`} {moreText(outcome)}
               </>
             ) : (
               'Not judged yet.'

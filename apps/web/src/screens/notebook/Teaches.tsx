@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { useCooks } from '../../stores/cooks.js';
 import { useEngine } from '../../stores/engine.js';
 import { askLearnt, learntOfPlan, useLearnt } from '../../stores/learnt.js';
+import { useMe } from '../../stores/people.js';
 import { useMeasures, useMetric } from '../../stores/units.js';
 import { Segments } from '../../ui/Segments.js';
 import { showPour } from '../../words/amounts.js';
@@ -76,10 +77,11 @@ export function Teaches({
 /** The pour of this pot's plan by what was learnt, ml; undefined where that is not there yet. */
 function usePourOf({ input, bagId, vesselId, hobId, dishId }: CookRecord) {
   const engine = useEngine();
+  const me = useMe((s) => s.name);
   return (learnt: Learnt | undefined): number | undefined => {
     if (!learnt || !engine) return undefined;
     const { holdTo: _h, leanMl: _l, ...plain } = input;
-    const found = learntOfPlan(learnt, { spec: plain, bagId, vesselId, hobId, dishId });
+    const found = learntOfPlan(learnt, { spec: plain, bagId, vesselId, hobId, dishId }, me);
     const answered = engine.answer(learntInto(plain, found));
     return answered.ok ? answered.value.pour.ml : undefined;
   };

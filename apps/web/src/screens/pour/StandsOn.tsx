@@ -3,11 +3,13 @@ import { useState } from 'react';
 import { knowPot } from '../../stores/knownPot.js';
 import { useEngine } from '../../stores/engine.js';
 import { learntOfPlan, useLearnt } from '../../stores/learnt.js';
+import { useMe, usePeople } from '../../stores/people.js';
 import type { PlanView } from '../../stores/usePlan.js';
 import { useMeasures, useMetric } from '../../stores/units.js';
 import { rowOf } from '../../stores/ownLarder.js';
 import { AmountField } from '../../ui/AmountField.js';
 import { Button } from '../../ui/Button.js';
+import { Segments } from '../../ui/Segments.js';
 import { readMl } from '../../words/readMl.js';
 import { showPour } from '../../words/amounts.js';
 import { standsText } from '../../words/learntWords.js';
@@ -21,7 +23,8 @@ export function StandsOn({ plan: { draft, input, answer, stale } }: { readonly p
   const engine = useEngine();
   const measures = useMeasures(draft.cupId);
   const metric = useMetric();
-  const found = learntOfPlan(learnt, draft);
+  const me = useMe((s) => s.name);
+  const found = learntOfPlan(learnt, draft, me);
   if (!answer || stale || answer.verdict !== 'pour') return null;
   const before = found && engine?.answer(learntInto(input));
   const byMl = before?.ok ? answer.pour.ml - before.value.pour.ml : 0;
@@ -35,8 +38,24 @@ export function StandsOn({ plan: { draft, input, answer, stale } }: { readonly p
         It stands on {standsText(found?.pots)}
         {by}.
       </p>
+      <ToTasteOf />
       <KnownPot draft={draft} input={input} pourMl={answer.pour.ml} liquidId={answer.pour.ingredientId} />
     </div>
+  );
+}
+
+/** Whose taste it is cooked to, where the household has names. */
+function ToTasteOf() {
+  const people = usePeople();
+  const me = useMe((s) => s.name);
+  if (people.length === 0) return null;
+  return (
+    <Segments
+      label="To whose taste"
+      value={me ?? 'everybody'}
+      options={[['everybody', 'everybody’s taste'] as const, ...people.map((p) => [p, p] as const)]}
+      onChange={(name) => useMe.setState({ name: name === 'everybody' ? null : name })}
+    />
   );
 }
 

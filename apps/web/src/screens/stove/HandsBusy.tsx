@@ -1,4 +1,4 @@
-import { secondsLeft, type RunState } from '@hammock/core';
+import { clockMs, secondsLeft, type RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { LOOKED } from '@hammock/core/records';
 import { useState } from 'react';
@@ -28,7 +28,7 @@ export function HandsBusy({
   const [looking, setLooking] = useState(false);
   const here = run.stages[run.current];
   if (!here) return null;
-  const left = secondsLeft(here, nowMs);
+  const left = secondsLeft(here, clockMs(run, nowMs));
   const waiting = run.phase === 'waiting';
   return (
     <div className="flex min-h-[75dvh] flex-col gap-3">

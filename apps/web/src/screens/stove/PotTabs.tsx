@@ -1,4 +1,4 @@
-import { replay, secondsLeft } from '@hammock/core';
+import { clockMs, replay, secondsLeft } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { Link } from 'react-router';
 import { eventsOf } from '../../stores/cookRecord.js';
@@ -40,6 +40,6 @@ function stateOf(cook: CookRecord, nowMs: number): { readonly what: string; read
   const run = replay(cook.answer.stages, eventsOf(cook));
   const here = run.stages[run.current];
   if (!here) return { what: 'open it' };
-  const left = secondsLeft(here, nowMs);
+  const left = secondsLeft(here, clockMs(run, nowMs));
   return { what: stageName(here.stage).toLowerCase(), ...(left === undefined ? {} : { left }) };
 }

@@ -6,6 +6,7 @@ import { rowOf, spokenName } from '../../stores/ownLarder.js';
 import { AmountField } from '../../ui/AmountField.js';
 import { pouredWords } from '../../words/pouredWords.js';
 import { usePoured } from './usePoured.js';
+import { ByLevel } from './ByLevel.js';
 import { readMl } from '../../words/readMl.js';
 import { showPour } from '../../words/amounts.js';
 import { showSalt } from '../../words/saltAmounts.js';
@@ -19,7 +20,7 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
   const [wrong, setWrong] = useState(false);
   const measures = useMeasures(cook.cupId);
   // A pot begun with an earlier version has an answer without these.
-  const { pours = [], additions, pots = 1, salt: account, verdict } = cook.answer as Partial<Answer>;
+  const { levels, pours = [], additions, pots = 1, salt: account, verdict } = cook.answer as Partial<Answer>;
   const nameOf = (pour: Pour): string => rowOf(pour.ingredientId)?.name.toLowerCase() ?? 'liquid';
   const liquid = rowOf(cook.answer.pour.ingredientId);
   const first = pours.length > 1 ? pours[0] : undefined;
@@ -58,7 +59,7 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
         )}
         . Stir once, taste. Have <strong>{showPour(keepMl, measures, metric).main}</strong> more hot in a pan.
       </p>
-      <p className="m-0 mt-1 flex flex-wrap items-start gap-x-3">
+      <div className="mt-1 flex flex-wrap items-start gap-x-3">
         <span className="leading-[3rem]">Poured</span>
         <AmountField
           label="What was really poured"
@@ -71,7 +72,8 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
           }}
           onLeave={() => setWrong(false)}
         />
-      </p>
+        {levels && <ByLevel cook={cook} onPoured={(ml) => setPoured(cook.id, ml)} />}
+      </div>
       {other && <Otherwise other={other} amount={(ml) => showPour(ml, measures, metric).main} />}
     </div>
   );

@@ -3,6 +3,7 @@ import { LONGEST_NOTE, SAYINGS, type SayingKind } from '@hammock/core/records';
 import { useState } from 'react';
 import { Button } from '../../ui/Button.js';
 import { Choice, Row } from './choices.js';
+import { PersonPick } from '../../ui/PersonPick.js';
 import { NumberField } from '../../ui/NumberField.js';
 import { SAID, SAYING_NAME } from '../../words/sayWords.js';
 
@@ -19,7 +20,20 @@ export interface SaySoProps {
 
 /** Kinds behind the first row, and those behind "more". */
 const FIRST = ['looked', 'tasted', 'splash', 'smells'] as const;
-const MORE = ['ladled', 'heat', 'lid', 'lidUp', 'stirred', 'boiledOver', 'weighs', 'reads', 'note'] as const;
+const MORE = [
+  'ladled',
+  'heat',
+  'lid',
+  'lidUp',
+  'stirred',
+  'boiledOver',
+  'weighs',
+  'reads',
+  'pause',
+  'resume',
+  'hands',
+  'note',
+] as const;
 type Opened = SayingKind | 'more' | 'minutes' | undefined;
 /** What a clock is set on or back by, min. */
 const MINUTES = [-5, -2, -1, 1, 2];
@@ -75,7 +89,7 @@ export function SaySo({ run, onSay, onMinutes, amount }: SaySoProps) {
       {opened === 'more' && (
         <Row label="More to say">
           {here?.end.kind === 'minutes' && <Choice onClick={() => setOpened('minutes')}>Minutes …</Choice>}
-          {MORE.map((kind) =>
+          {MORE.filter((kind) => fits(kind, run)).map((kind) =>
             SAYINGS[kind].words || SAYINGS[kind].range || SAYINGS[kind].text ? (
               <Choice key={kind} onClick={() => setOpened(kind)}>
                 {SAYING_NAME[kind]} …
@@ -117,6 +131,12 @@ const NOW: Readonly<Record<string, string>> = {
   flip: 'Flipped now',
 };
 
+/** A pot that stands can only go on, and one that cooks can only be set off. */
+const fits = (kind: (typeof MORE)[number], { pausedAtMs, phase }: RunState): boolean => {
+  if (kind === 'pause') return pausedAtMs === undefined && phase === 'running';
+  return kind !== 'resume' || pausedAtMs !== undefined;
+};
+
 const isMore = (opened: Opened): boolean => (MORE as readonly unknown[]).includes(opened);
 
 /** The word, or the amount, of one kind. */
@@ -131,6 +151,12 @@ function Second({
 }) {
   const { words, range, text } = SAYINGS[kind];
   const quick = QUICK[kind] ?? [];
+  if (kind === 'hands')
+    return (
+      <div className="mt-2 bg-raised p-2">
+        <PersonPick label={SAYING_NAME.hands} onPick={(said) => say('hands', { said })} />
+      </div>
+    );
   return (
     <Row label={SAYING_NAME[kind]}>
       {words?.map((word) => (

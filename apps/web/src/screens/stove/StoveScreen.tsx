@@ -1,7 +1,6 @@
-import { fireNow, isWet, plannedMin, secondsLeft, type RunState } from '@hammock/core';
+import { clockMs, fireNow, isWet, plannedMin, secondsLeft, type RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { useRef, useState } from 'react';
-import { Link } from 'react-router';
 import { deviceNowMs } from '../../keeping/deviceClock.js';
 import { useCooks } from '../../stores/cooks.js';
 import { Button } from '../../ui/Button.js';
@@ -13,9 +12,11 @@ import { clockText } from '../../words/clock.js';
 import { Finished } from './Finished.js';
 import { BesideClocks } from './BesideClocks.js';
 import { GoesInNow } from './GoesInNow.js';
+import { GivenUp, NoPot } from './NoPot.js';
 import { HandsBusy } from './HandsBusy.js';
 import { Poured } from './Poured.js';
 import { PotTabs } from './PotTabs.js';
+import { Stands, WhoStirs } from './Stands.js';
 import { StageCautions } from './StageCautions.js';
 import { StageList } from './StageList.js';
 import { clockWords } from './stageWords.js';
@@ -26,9 +27,6 @@ import { useActInSight, useAwake } from './useStove.js';
 import { useStoveOdds } from './useStoveOdds.js';
 import { Told } from './Told.js';
 import { WhenToLook } from './WhenToLook.js';
-
-/** Who gave a pot up finds the way back under the keys. */
-const focusOnce = (button: HTMLButtonElement | null): void => button?.focus();
 
 /** Two presses within this time were meant as one, ms. */
 const TOGETHER_MS = 600;
@@ -42,36 +40,6 @@ export function StoveScreen() {
       <Cooking key={active.id} cook={active} />
       <GivenUp />
     </>
-  );
-}
-
-/** The way back for a pot that was given up. */
-function GivenUp() {
-  const givenUp = useCooks((s) => s.givenUp);
-  const takeUpAgain = useCooks((s) => s.takeUpAgain);
-  if (!givenUp) return null;
-  return (
-    <p className="m-0 flex flex-wrap items-center gap-x-4 text-lg" role="status">
-      {givenUp.label} was given up; its page is in the notebook.
-      <Button ref={focusOnce} onClick={() => void takeUpAgain(givenUp.id)}>
-        Put it back on the stove
-      </Button>
-    </p>
-  );
-}
-
-function NoPot() {
-  return (
-    <section>
-      <h1 className="text-3xl font-bold">No pot is on.</h1>
-      <GivenUp />
-      <p className="text-lg">
-        <Link to="/" className="underline decoration-husk decoration-2 underline-offset-4">
-          See what to pour
-        </Link>{' '}
-        and press “Cook this”: its stages appear here, one at a time.
-      </p>
-    </section>
   );
 }
 
@@ -98,7 +66,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   // The liquid goes in with the first stage that has any, whatever the method calls it.
   const pourId = run.stages.find((r) => isWet(r.stage.act))?.stage.id;
   const waiting = run.phase === 'waiting';
-  const left = secondsLeft(here, now) ?? Math.round(plannedMin(stage) * 60);
+  const left = secondsLeft(here, clockMs(run, now)) ?? Math.round(plannedMin(stage) * 60);
   const pressed = (kind: 'start' | 'done' | 'extend' | 'undo', minutes?: number) => {
     primeAlarm();
     // A wet thumb that bounces would skip a stage: two presses of the large button close together are one.
@@ -125,7 +93,10 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   return (
     <div className="mx-auto flex max-w-4xl flex-col gap-4 tall-wide:grid tall-wide:grid-cols-[minmax(0,1fr)_25rem] tall-wide:gap-x-8 tall-wide:gap-y-3 tall-wide:[&>*]:col-span-2 short:grid short:grid-cols-2 short:gap-x-8 short:gap-y-2 short:[&>*]:order-2 short:[&>*]:col-span-2">
       <p className="m-0 flex items-baseline justify-between gap-4 short:order-none!">
-        <strong>{cook.label}</strong>
+        <span>
+          <strong>{cook.label}</strong>
+          <WhoStirs run={run} />
+        </span>
         <span className="text-right">
           stage {run.current + 1} of {run.stages.length}
           {!waiting && (
@@ -159,6 +130,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           {clockText(left)}
         </p>
         <p className="m-0 text-faint">{clockWords(stage, waiting, left)}</p>
+        <Stands run={run} onGoOn={() => tap('resume', stage.id)} />
         {!waiting && !isAwake() && (
           <p className="m-0 mt-1 flex flex-wrap items-center gap-x-4">
             The bell has been silent since this page was opened.

@@ -54,7 +54,7 @@ export function mealTracks(
       cook.id,
       run.stages.map((r) => r.stage),
     );
-    add(runTrack(cook.id, run, cook.input.vessel.kind ?? 'pot'), cook.label);
+    add(runTrack(cook.id, run, cook.input.vessel.kind ?? 'pot', nowMs), cook.label);
     for (const one of besideRuns(cook.input.beside, events))
       add(besideRunTrack(one, cook.id, nowMs), one.beside.name);
   }

@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { addPerson, removePerson, usePeople } from '../../stores/people.js';
+import { Button } from '../../ui/Button.js';
+import { PersonPick } from '../../ui/PersonPick.js';
+import { TakenAway } from '../../ui/TakenAway.js';
+
+/** Who cooks and eats here: a verdict can be somebody's, and a pot cooked to somebody's taste. */
+export function PeopleList() {
+  const people = usePeople();
+  const [gone, setGone] = useState<string>();
+  return (
+    <section className="hung" aria-labelledby="people">
+      <h2 id="people" className="m-0 text-[1.35rem] font-bold">
+        Who cooks and eats here
+      </h2>
+      <p className="m-0 text-faint">Each may have a taste of their own. Nobody has to be named.</p>
+      <ul className="m-0 list-none p-0">
+        {people.map((name) => (
+          <li key={name} className="flex items-center justify-between gap-4 border-b border-line py-1">
+            <strong>{name}</strong>
+            <Button
+              weight="plain"
+              aria-label={`Remove: ${name}`}
+              onClick={() => {
+                removePerson(name);
+                setGone(name);
+              }}
+            >
+              Remove
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <div className="mt-2">
+        <PersonPick label="Somebody of the household" names={false} onPick={() => setGone(undefined)} />
+      </div>
+      {gone !== undefined && (
+        <TakenAway
+          label={gone}
+          onPutBack={() => {
+            addPerson(gone);
+            setGone(undefined);
+          }}
+        />
+      )}
+    </section>
+  );
+}
