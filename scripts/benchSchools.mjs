@@ -6,6 +6,14 @@ import { quantile } from './benchFigures.mjs';
 import { randomOf } from './benchRandom.mjs';
 import { root } from './lib.mjs';
 
+/** What a pot of the table is made with in one household: its own pot, a bag of each grain, a dish nobody cooked before. */
+const at = ({ input: { grainId, method = 'coveredAbsorption' } }) => ({
+  grainId,
+  method,
+  vesselId: 'home',
+  bagId: `bag-${grainId}`,
+});
+
 /** Households that pour the least, or the most, that is usual: how far they are followed on dishes not yet cooked. */
 export function schools() {
   const practice = JSON.parse(readFileSync(join(root, 'packages/core/src/testing/practice.json'), 'utf8'));
@@ -14,7 +22,7 @@ export function schools() {
     const [least, most] = [p.leastCups * input.cupMl, p.mostCups * input.cupMl];
     const made = answer(input);
     return made.ok && made.value.verdict === 'pour'
-      ? [{ input, least, most, plain: made.value.pour.ml }]
+      ? [{ id: p.id, input, least, most, plain: made.value.pour.ml }]
       : [];
   });
   const rowsOf = (end) => {
@@ -29,28 +37,13 @@ export function schools() {
       for (const n of [3, 8]) {
         const evidence = order.slice(0, n).flatMap((p, i) => {
           const said = evidenceOf({ input: p.input, pouredMl: p[end], texture: 3 });
-          return said
-            ? [
-                {
-                  cookId: `c${i}`,
-                  grainId: p.input.grainId,
-                  method: p.input.method ?? 'coveredAbsorption',
-                  vesselId: null,
-                  bagId: null,
-                  dishId: null,
-                  ...said,
-                },
-              ]
-            : [];
+          return said ? [{ ...at(p), cookId: `c${i}`, dishId: p.id, ...said }] : [];
         });
         const learnt = learn(evidence);
         // What was not cooked yet, all together: the school, and not what one dish adds to it.
         let [before, after, count] = [0, 0, 0];
         for (const p of order.slice(n)) {
-          const found = learntOf(learnt, {
-            grainId: p.input.grainId,
-            method: p.input.method ?? 'coveredAbsorption',
-          });
+          const found = learntOf(learnt, at(p));
           const made = answer(learntInto(p.input, found));
           if (!made.ok) continue;
           before += Math.log(p.plain / p[end]);

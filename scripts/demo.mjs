@@ -22,7 +22,7 @@ const { child, url } = await startServer({ dataFolder, port, quiet: true }).catc
 if (isNew) {
   say('filling in a household');
   const { fillDemo } = await import('./demoData.mjs');
-  await fillDemo(url, Date.now());
+  await fillDemo(url, Date.now(), { year: true });
 }
 say(`Hammock, demo data: ${url}`);
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill('SIGTERM'));

@@ -1,4 +1,5 @@
 import { DISHES } from './demoDishes.mjs';
+import { verdictOf, withLearnt, YEAR } from './demoYear.mjs';
 import {
   BAGS,
   COOKS,
@@ -31,8 +32,11 @@ async function send(url, method, path, body) {
   return response.status === 204 ? undefined : response.json();
 }
 
-/** Fills an empty household at `url` through the same API the screens use. */
-export async function fillDemo(url, nowMs) {
+/**
+ * Fills an empty household at `url` through the same API the screens use.
+ * @param year true for the year of pots before those told one by one, and the notebook that learnt from them
+ */
+export async function fillDemo(url, nowMs, { year = false } = {}) {
   for (const kind of ['bags', 'vessels', 'hobs', 'cups', 'dishes', 'ingredients', 'methods', 'steam-tests']) {
     for (const { id: starter, revision } of await send(url, 'GET', kind))
       await send(url, 'DELETE', `${kind}/${starter}?standsOn=${revision}`);
@@ -77,7 +81,16 @@ export async function fillDemo(url, nowMs) {
     };
     await send(url, 'PUT', `steam-tests/${id(10, n)}`, test);
   }
-  for (const [n, cook] of COOKS.entries()) await pastCook(url, nowMs, n, cook);
+  const learntBy = year ? () => send(url, 'GET', 'learnt') : undefined;
+  if (year) {
+    const { revision: household, ...fields } = await send(url, 'GET', 'household');
+    await send(url, 'PUT', `household?standsOn=${household}`, { ...fields, people: ['Mirle', 'Odo'] });
+    for (const pot of YEAR) await potOfTheYear(url, nowMs, pot, await learntBy());
+  }
+  const told = [...COOKS.entries()];
+  // Each stands on what those before it taught: the oldest is cooked first.
+  if (year) told.sort(([, a], [, b]) => b[4] - a[4]);
+  for (const [n, cook] of told) await pastCook(url, nowMs, n, cook, await learntBy?.());
   await send(url, 'PUT', `plans/${id(6, 0)}`, planOf(0, 0, 0, 0));
 }
 
@@ -99,11 +112,30 @@ function planOf(dish, bag, vessel, hob) {
   return { dishId: id(5, dish), bagId: id(1, bag), vesselId: id(2, vessel), hobId: id(3, hob), label, input };
 }
 
-async function pastCook(url, nowMs, n, [dish, bag, vessel, hob, daysAgo, share, texture, base, note]) {
+/** A pot of the year before, poured as the notebook advised it then. */
+async function potOfTheYear(url, nowMs, pot, learnt) {
+  const startedAtMs = new Date(nowMs - pot.daysAgo * DAY_MS).setHours(18, 30, 0, 0);
+  const plan = withLearnt(planOf(...pot.of), learnt);
+  const path = `cooks/${id(11, pot.n)}`;
+  const { revision } = await send(url, 'PUT', path, { ...plan, startedAtMs });
+  await send(url, 'PATCH', `${path}?standsOn=${revision}`, {
+    outcome: { ...verdictOf(pot, plan), atMs: startedAtMs + 70 * MINUTE_MS },
+  });
+}
+
+async function pastCook(
+  url,
+  nowMs,
+  n,
+  [dish, bag, vessel, hob, daysAgo, share, texture, base, note],
+  learnt,
+) {
   // Supper is at half past six, station time.
   const startedAtMs = new Date(nowMs - daysAgo * DAY_MS).setHours(18, 30, 0, 0);
   const path = `cooks/${id(7, n)}`;
-  const cook = await send(url, 'PUT', path, { ...planOf(dish, bag, vessel, hob), startedAtMs });
+  const plain = planOf(dish, bag, vessel, hob);
+  const plan = learnt ? withLearnt(plain, learnt) : plain;
+  const cook = await send(url, 'PUT', path, { ...plan, startedAtMs });
   let atMs = startedAtMs;
   const tap = (k, kind, stageId) =>
     send(url, 'PUT', `${path}/events/${id(100 + n, k)}`, { kind, stageId, atMs });

@@ -91,7 +91,7 @@ async function choose(shown, list, option) {
 }
 
 try {
-  await fillDemo(url, Date.now());
+  await fillDemo(url, Date.now(), { year: true });
   await keep(await page('/', LAPTOP), 'pour');
   await keep(await page('/', LAPTOP, 'dark'), 'pour-dark');
   await keep(await page('/', PHONE), 'pour-phone');

@@ -670,6 +670,73 @@ describe('a cook', () => {
       .expect(400);
   });
 
+  it('tells the curve of its judged pots, narrows its list, and hears what the household says itself', async () => {
+    const path = `/api/cooks/${uuid(24)}`;
+    const { body: cook } = await http()
+      .put(path)
+      .send({ ...begin(4), label: '100 % rice_pot', bagId: uuid(70) })
+      .expect(200);
+    const outcome = {
+      texture: 4,
+      base: 'clean',
+      note: 'less water',
+      by: 'Ada',
+      ate: ['Ada', 'guests'],
+      helped: ['open'],
+    };
+    const standsOn = `standsOn=${(cook.revision as number).toString()}`;
+    const { body: judged } = await http().patch(`${path}?${standsOn}`).send({ outcome }).expect(200);
+    expect(judged.outcome).toMatchObject(outcome);
+    const { body: curve } = await http().get('/api/learnt/pots').expect(200);
+    const mine = curve.find((c: { cookId: string }) => c.cookId === cook.id);
+    expect(mine).toMatchObject({ label: '100 % rice_pot', texture: 4 });
+    expect(mine.wantedMl).toBeLessThan(mine.advisedMl);
+    expect((await http().get('/api/learnt/pots?limit=1').expect(200)).body).toHaveLength(1);
+    const listed = async (query: string): Promise<string[]> =>
+      (await http().get(`/api/cooks?${query}`).expect(200)).body.map((c: { id: string }) => c.id);
+    for (const query of [
+      'words=RICE_',
+      'words=less%20wat',
+      `bagId=${uuid(70)}`,
+      'by=Ada',
+      'by=Ada&texture=4',
+    ])
+      expect(await listed(query)).toEqual([cook.id]);
+    for (const query of [
+      'words=ri%25e',
+      'words=rice-pot',
+      'by=Ada&texture=3',
+      `bagId=${uuid(71)}`,
+      'by=%27%20OR%201%3D1',
+    ])
+      expect(await listed(query)).toEqual([]);
+    await http().get('/api/cooks?texture=6').expect(400);
+    const { revision, ...household } = (await http().get('/api/household').expect(200)).body;
+    const bag = { id: `bag:${uuid(70)}`, points: 1.5 };
+    const whole = { ...household, people: ['Ada'], told: [bag] };
+    const put = (body: object) =>
+      http()
+        .put(`/api/household?standsOn=${(revision as number).toString()}`)
+        .send(body);
+    await put({ ...whole, told: [{ ...bag, points: 40 }] }).expect(400);
+    const { body: kept } = await put(whole).expect(200);
+    expect(kept).toMatchObject({ people: ['Ada'], told: [bag] });
+    const { body: learnt } = await http().get('/api/learnt').expect(200);
+    expect(learnt.mean[learnt.ids.indexOf(bag.id)]).toBeGreaterThan(1);
+    expect(learnt.ids).toContain('who:Ada');
+    // Who does not speak of it leaves it.
+    const { people: _people, told: _told, ...silent } = whole;
+    const { body: after } = await http()
+      .put(`/api/household?standsOn=${(kept.revision as number).toString()}`)
+      .send(silent)
+      .expect(200);
+    expect(after).toMatchObject({ people: ['Ada'], told: [bag] });
+    await http()
+      .patch(`${path}?standsOn=${(judged.revision as number).toString()}`)
+      .send({ outcome: { ...outcome, helped: ['magic'] } })
+      .expect(400);
+  });
+
   it('refuses a plan that has no answer, with the path into the request, and stores nothing', async () => {
     const reply = await http()
       .put(`/api/cooks/${uuid(21)}`)

@@ -9,7 +9,8 @@ import {
   OmitType,
 } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { IntegerField, UuidField } from '../common/fields.js';
+import type { Verdict } from '@hammock/core/records';
+import { ChoiceField, IntegerField, TextField, UuidField } from '../common/fields.js';
 import { Problem } from '../common/problems.js';
 import { HowLongAgo, StandsOn } from '../common/standsOn.js';
 import { UuidParam } from '../common/uuidParam.js';
@@ -37,6 +38,25 @@ export class CookListQuery {
     optional: true,
   })
   beforeId?: string;
+
+  @TextField(60, { about: 'Words in the name of the dish, or in its line for next time', optional: true })
+  words?: string;
+
+  @UuidField({ about: 'Of this dish', optional: true })
+  dishId?: string;
+
+  @UuidField({ about: 'With this bag', optional: true })
+  bagId?: string;
+
+  @UuidField({ about: 'In this pot', optional: true })
+  vesselId?: string;
+
+  @TextField(24, { about: 'Judged by', optional: true })
+  by?: string;
+
+  @Type(() => Number)
+  @ChoiceField([1, 2, 3, 4, 5], { about: 'That came out so', optional: true })
+  texture?: Verdict;
 }
 
 /** What is said beside a change of a cook. */
@@ -54,8 +74,8 @@ export class CooksController {
   @Get()
   @ApiOperation({ summary: 'Newest first; without plan, answer and taps' })
   @ApiOkResponse({ type: CookLine, isArray: true })
-  list(@Query() { limit = 50, beforeMs, beforeId }: CookListQuery): Promise<Cook[]> {
-    return this.cooks.list(limit, beforeMs === undefined ? undefined : { ms: beforeMs, id: beforeId });
+  list(@Query() { limit = 50, beforeMs, beforeId, ...only }: CookListQuery): Promise<Cook[]> {
+    return this.cooks.list(limit, beforeMs === undefined ? undefined : { ms: beforeMs, id: beforeId }, only);
   }
 
   @Get('by-dish')

@@ -13,6 +13,7 @@ import { WriteQueue } from '../common/writeQueue.js';
 import { Cook } from './cook.entity.js';
 import { hasStage, noFit, SAYING_WRONG } from './tapFits.js';
 import type { CookChangeDto, CookDto, StageEventDto } from './cook.dto.js';
+import { narrow, type Only } from './narrow.js';
 import { DishUse } from './dishUse.js';
 import { Outcome } from './outcome.entity.js';
 import { StageEventRow } from './stageEvent.entity.js';
@@ -41,7 +42,7 @@ export class CooksService {
    * plain LIMIT is right, and the index on the start stops after a page however many pots there are. A page goes on
    * after a time and an id, so two pots begun in one moment are both listed, once.
    */
-  list(limit: number, before?: Before): Promise<Cook[]> {
+  list(limit: number, before?: Before, only: Only = {}): Promise<Cook[]> {
     const page = this.cooks
       .createQueryBuilder('cook')
       .select(LINE.map((column) => `cook.${column}`))
@@ -51,6 +52,7 @@ export class CooksService {
       .limit(limit);
     if (before?.id !== undefined) page.where('(cook.startedAtMs, cook.id) < (:ms, :id)', before);
     else if (before) page.where('cook.startedAtMs < :ms', before);
+    narrow(page, only);
     return page.getMany();
   }
 

@@ -1,8 +1,10 @@
 import { Controller, Get, Query } from '@nestjs/common';
 import { ApiOkResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
 import type { Learnt } from '@hammock/core/learning';
-import { UuidField } from '../common/fields.js';
-import { LearningService } from './learning.service.js';
+import type { Verdict } from '@hammock/core/records';
+import { Type } from 'class-transformer';
+import { IntegerField, UuidField } from '../common/fields.js';
+import { LearningService, type JudgedLine } from './learning.service.js';
 
 /** What pots have taught, as it travels. */
 export class LearntReply implements Learnt {
@@ -27,6 +29,36 @@ export class LearntQuery {
   without?: string;
 }
 
+/** One judged pot, as it travels. */
+export class JudgedReply implements JudgedLine {
+  @ApiProperty({ format: 'uuid' })
+  cookId: string;
+
+  @ApiProperty()
+  label: string;
+
+  @ApiProperty({ description: 'ms since the epoch' })
+  startedAtMs: number;
+
+  @ApiProperty({ description: 'What was advised then, ml' })
+  advisedMl: number;
+
+  @ApiProperty({
+    description: 'What it came to that it wanted: as poured, as it went and as it was judged, ml',
+  })
+  wantedMl: number;
+
+  @ApiProperty({ description: '1 hard to 5 mushy' })
+  texture: Verdict;
+}
+
+/** How many of them. */
+export class JudgedQuery {
+  @Type(() => Number)
+  @IntegerField({ least: 1, most: 2000, unit: 'pots' }, { about: 'The newest so many', optional: true })
+  limit?: number;
+}
+
 @ApiTags('learning')
 @Controller('api/learnt')
 export class LearningController {
@@ -37,5 +69,12 @@ export class LearningController {
   @ApiOkResponse({ type: LearntReply })
   learnt(@Query() { without }: LearntQuery): Promise<Learnt> {
     return this.learning.learnt(without);
+  }
+
+  @Get('pots')
+  @ApiOperation({ summary: 'The newest judged pots, oldest first: what was advised and what they wanted' })
+  @ApiOkResponse({ type: JudgedReply, isArray: true })
+  pots(@Query() { limit = 500 }: JudgedQuery): Promise<JudgedLine[]> {
+    return this.learning.pots(limit);
   }
 }

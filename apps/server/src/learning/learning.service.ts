@@ -1,7 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { StageEvent } from '@hammock/core';
-import { evidencesOf, learn, type Evidence, type Learnt } from '@hammock/core/learning';
+import { learn, whatItSays, type Learnt, type PotSays } from '@hammock/core/learning';
+import { GUESTS, type Verdict } from '@hammock/core/records';
 import { Repository } from 'typeorm';
 import { Cook } from '../cooks/cook.entity.js';
 import { Household, ONLY } from '../household/household.entity.js';
@@ -9,7 +10,18 @@ import { Household, ONLY } from '../household/household.entity.js';
 /** What one pot says, and what it was worked out of. */
 interface Worked {
   readonly revision: number;
-  readonly evidence: readonly Evidence[];
+  /** Undefined for a pot that says nothing. */
+  readonly says: PotSays | undefined;
+}
+
+/** One judged pot on the household's curve. */
+export interface JudgedLine {
+  readonly cookId: string;
+  readonly label: string;
+  readonly startedAtMs: number;
+  readonly advisedMl: number;
+  readonly wantedMl: number;
+  readonly texture: Verdict;
 }
 
 /** So many pots are worked out before others are let in: a pot takes about a millisecond. */
@@ -30,10 +42,35 @@ export class LearningService {
 
   /** @param without id of a pot that is left out, as if it had never been */
   async learnt(without?: string): Promise<Learnt> {
+    const lines = await this.counted();
+    const { told } = await this.household.findOneByOrFail({ id: ONLY });
+    return learn(
+      lines.flatMap(({ id }) => (id === without ? [] : (this.worked.get(id)?.says?.evidence ?? []))),
+      told ?? [],
+    );
+  }
+
+  /** The newest judged pots, oldest first: what was advised, and what it came to that they wanted. */
+  async pots(limit: number): Promise<JudgedLine[]> {
+    const lines = await this.counted();
+    return lines
+      .sort((a, b) => a.startedAtMs - b.startedAtMs || (a.id < b.id ? -1 : 1))
+      .slice(-limit)
+      .flatMap(({ id, label, startedAtMs, advisedMl, outcome }) => {
+        const wantedMl = this.worked.get(id)?.says?.wantedMl;
+        // What guests wanted is not what was to be advised.
+        return wantedMl === undefined || advisedMl <= 0 || !outcome || outcome.by === GUESTS
+          ? []
+          : [{ cookId: id, label, startedAtMs, advisedMl, wantedMl, texture: outcome.texture }];
+      });
+  }
+
+  /** Every pot that counts, worked out. */
+  private async counted(): Promise<Cook[]> {
     const lines = await this.cooks
       .createQueryBuilder('cook')
-      .select(['cook.id', 'cook.revision'])
-      .innerJoin('cook.outcome', 'outcome')
+      .select(['cook.id', 'cook.revision', 'cook.label', 'cook.startedAtMs', 'cook.advisedMl'])
+      .innerJoinAndSelect('cook.outcome', 'outcome')
       .where('cook.abandoned = 0')
       .andWhere(`outcome.counts <> 'never'`)
       .getMany();
@@ -42,11 +79,7 @@ export class LearningService {
       await this.workOut(stale.slice(i, i + AT_ONCE).map((line) => line.id));
       await new Promise(setImmediate);
     }
-    const { told } = await this.household.findOneByOrFail({ id: ONLY });
-    return learn(
-      lines.flatMap(({ id }) => (id === without ? [] : (this.worked.get(id)?.evidence ?? []))),
-      told ?? [],
-    );
+    return lines;
   }
 
   private async workOut(ids: readonly string[]): Promise<void> {
@@ -56,16 +89,16 @@ export class LearningService {
       .leftJoinAndSelect('cook.events', 'event')
       .whereInIds(ids)
       .getMany();
-    for (const cook of cooks) this.worked.set(cook.id, { revision: cook.revision, evidence: says(cook) });
+    for (const cook of cooks) this.worked.set(cook.id, { revision: cook.revision, says: says(cook) });
   }
 }
 
-function says(cook: Cook): readonly Evidence[] {
+function says(cook: Cook): PotSays | undefined {
   const { id, input, answer, outcome, pouredMl, advisedMl, dishId, bagId, vesselId, hobId, startedAtMs } =
     cook;
-  if (!outcome) return [];
+  if (!outcome) return undefined;
   const { grainId, method = 'coveredAbsorption' } = input;
-  return evidencesOf({
+  return whatItSays({
     ...{ cookId: id, atMs: startedAtMs, grainId, method, dishId, bagId, vesselId, hobId, by: outcome.by },
     input,
     stages: answer.stages,

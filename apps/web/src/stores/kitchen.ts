@@ -18,6 +18,7 @@ import {
 } from './kitchenKept.js';
 import { edited, fieldsOf, withRow } from './kitchenRows.js';
 import type { KeptKitchen, Kitchen } from './kitchenStore.js';
+import { loadLearnt } from './learnt.js';
 import { onLetters, useOutbox } from './outbox.js';
 
 const HOUSEHOLD_KEY = 'kitchen/household';
@@ -215,6 +216,8 @@ onLetters('kitchen', {
     // A newer change of the same thing is on its way: what is here stays, and stands on this.
     if (useOutbox.getState().waits(key) || typeof row !== 'object' || row === null) return;
     takeUp(key, saidIn(row as Fields), row as Fields);
+    // What the household says itself is learnt from.
+    if (key === HOUSEHOLD_KEY) void loadLearnt();
   },
   merged: ({ key, id }, said, current) => {
     const newer = useOutbox.getState().letters.some((l) => l.key === key && l.id !== id);

@@ -3,6 +3,7 @@ import { RadioGroup } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
+import { useJustJudged } from '../stores/justJudged.js';
 import { Button } from './Button.js';
 import { OutcomeMore, type More } from './OutcomeMore.js';
 import { Segments } from './Segments.js';
@@ -42,6 +43,7 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
         if (texture === undefined) return;
         judge(seen, { texture, base, note: note.trim(), ...saidMore(more) });
         putAway();
+        useJustJudged.setState({ cook: seen });
         // Where another pot is on, that is what there is to do now.
         void navigate(useCooks.getState().active ? '/stove' : '/notebook');
       }}

@@ -4,8 +4,17 @@ import { Load, Posts } from './slingParts.js';
 const FRAME = { left: 4, right: 92, top: 7 } as const;
 
 /** One past pot as a sling of its own: where it hung between too dry and too wet. */
-export function SmallSling({ share, label }: { readonly share: number | undefined; readonly label: string }) {
-  const load = share === undefined ? undefined : hangingPoint(FRAME, 0.09, share);
+export function SmallSling({
+  share,
+  label,
+  slack = 0.09,
+}: {
+  readonly share: number | undefined;
+  readonly label: string;
+  /** How deep it hangs: the doubt, where it has one of its own. */
+  readonly slack?: number;
+}) {
+  const load = share === undefined ? undefined : hangingPoint(FRAME, slack, share);
   return (
     <svg
       viewBox="0 0 96 44"

@@ -25,3 +25,21 @@ export function drinksText(points: number, sd: number, from: number): string {
       : `about ${Math.abs(percent).toString()} % ${percent > 0 ? 'more' : 'less'} than its kind`;
   return `drinks ${than}, ± ${doubt.toString()}, from ${pots(from)}`;
 }
+
+/** The same of anything that is learnt: a taste wants, a bag drinks, a pot or a dish takes. */
+export function wantsText(id: string, points: number, sd: number, from: number): string {
+  const percent = Math.round(100 * drinksShare(points));
+  const doubt = Math.max(1, Math.round(100 * drinksShare(sd)));
+  const kind = id.split(':')[0] ?? '';
+  const than =
+    percent === 0
+      ? 'as usual'
+      : `${Math.abs(percent).toString()} % ${percent > 0 ? 'more' : 'less'} water than usual`;
+  return `${VERB[kind] ?? 'takes'} ${than}, ± ${doubt.toString()}${from === 0 ? '' : `, from ${pots(from)}`}`;
+}
+const VERB: Readonly<Record<string, string>> = {
+  taste: 'wants',
+  who: 'wants',
+  bag: 'drinks',
+  kind: 'drinks',
+};

@@ -1,10 +1,10 @@
 import { answerPlan } from '../account/answer.js';
 import { completePlan } from '../plan/completePlan.js';
-import { wetBasis, dryBasis } from '../grain/moisture.js';
 import { STEP_POINTS } from '../grain/texture.js';
 import { learntInto } from '../plan/learntInto.js';
 import type { PlanInput } from '../plan/planInput.js';
 import { asItWent, type AsItWent, type Went } from './asItWent.js';
+import { pointsOfShare } from './learntOf.js';
 import type { HiddenKind, PotOf } from './hidden.js';
 import type { Evidence } from './learn.js';
 
@@ -91,22 +91,28 @@ function verdictOf(judged: Judged, { firstMl, perPoint }: Slope, wetter = 0): Sa
   return known ? { ...said, sure: true } : said;
 }
 
+/** What a judged pot says, and what it would have wanted. */
+export interface PotSays {
+  readonly evidence: readonly Evidence[];
+  /** What would have been poured, had its verdict been known, ml of what the plan pours. */
+  readonly wantedMl: number;
+}
+
 /**
  * Everything a judged pot says: its verdict, of the pot as it went; what the scale says of its steam; and what was seen when.
  * Where it was weighed, the water is told by the scale and the verdict is left to speak of the grain.
- * @returns nothing where its plan cannot be answered, or nothing was poured into it
- * @example evidencesOf({ cookId: 'a', atMs: 0, input, pouredMl: 950, texture: 3, grainId: 'basmati', method: 'boilDown', stages: [], taps: [] }).length
+ * @returns undefined where its plan cannot be answered, or nothing was poured into it
+ * @example whatItSays({ cookId: 'a', atMs: 0, input, pouredMl: 950, texture: 3, grainId: 'basmati', method: 'boilDown', stages: [], taps: [] })?.wantedMl
  */
-export function evidencesOf(pot: JudgedPot): readonly Evidence[] {
+export function whatItSays(pot: JudgedPot): PotSays | undefined {
   const { input, stages, taps, pouredMl, cookId, atMs } = pot;
   const { grainId, method, bagId = null, vesselId = null, hobId = null, dishId = null, by = null } = pot;
   const plain = learntInto(input);
   const slope = slopeOf(plain);
-  if (!slope) return [];
-  const went = asItWent({ input: plain, stages, taps, pouredMl });
-  const poured = pouredMl + (went?.addedMl ?? 0);
-  const whole = verdictOf({ ...pot, pouredMl: poured }, slope, went?.wetterPoints);
-  if (!whole) return [];
+  const went = slope && asItWent({ input: plain, stages, taps, pouredMl });
+  const poured = { ...pot, pouredMl: pouredMl + (went?.addedMl ?? 0) };
+  const whole = slope && verdictOf(poured, slope, went?.wetterPoints);
+  if (!slope || !whole) return undefined;
   const as = (said: Said, of?: readonly HiddenKind[]): Evidence => ({
     ...{ cookId, atMs, grainId, method, bagId, vesselId, hobId, dishId, by },
     ...said,
@@ -115,10 +121,11 @@ export function evidencesOf(pot: JudgedPot): readonly Evidence[] {
   const water = waterOf(went, slope);
   const seen = seenOf(went);
   const more = seen ? [as(seen, OF_SEEN)] : [];
-  if (!water || whole.sure === true) return [as(whole), ...more];
+  const wantedMl = Math.max(0, slope.firstMl + slope.perPoint * whole.points);
+  if (!water || whole.sure === true) return { evidence: [as(whole), ...more], wantedMl };
   // What the scale told of the water is not asked of the verdict again.
   const ofGrain = { points: whole.points - water.points, sd: Math.hypot(whole.sd, STEAM_SD) };
-  return [as(ofGrain, OF_GRAIN), as(water, OF_WATER), ...more];
+  return { evidence: [as(ofGrain, OF_GRAIN), as(water, OF_WATER), ...more], wantedMl };
 }
 
 /** What the scale says: how much more steam went than the plan's pot lets go, as what that is of its pour. */
@@ -140,15 +147,10 @@ function seenOf(went: AsItWent | undefined): Said | undefined {
   const [found, before] = [1 / wants.spread ** 2, 1 / wants.before ** 2];
   const added = found - before;
   const mean = (wants.mean * found - before) / added;
-  const sd = Math.max(SEEN_LEAST_SD, SEEN_SHARE * pointsOf(1 + 1 / Math.sqrt(added)));
-  const points = pointsOf(Math.max(0.5, mean));
+  const sd = Math.max(SEEN_LEAST_SD, SEEN_SHARE * pointsOfShare(1 / Math.sqrt(added)));
+  const points = pointsOfShare(Math.max(0.5, mean) - 1);
   return { points: Math.max(-MOST_POINTS, Math.min(MOST_POINTS, points)), sd };
 }
-
-/** Cooked moisture of white grain one apart, wet basis %. */
-const USUAL_MOISTURE = 70;
-/** Points that a grain stands higher which drinks so many times what its kind does. */
-const pointsOf = (times: number): number => wetBasis(times * dryBasis(USUAL_MOISTURE)) - USUAL_MOISTURE;
 
 /** What would be advised with so many points learnt and no rule or leaning of the cook's, ml. */
 function pouredFor(input: PlanInput, learntPoints: number): number | undefined {

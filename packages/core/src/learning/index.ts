@@ -1,6 +1,6 @@
 /** What a household's own pots teach. */
-export { evidenceOf, evidencesOf, type Judged, type JudgedPot } from './evidence.js';
+export { evidenceOf, whatItSays, type Judged, type JudgedPot, type PotSays } from './evidence.js';
 export { GUESTS, HIDDEN_SD, hiddenOf, type PotOf } from './hidden.js';
 export { learn, NOTHING_LEARNT, type Evidence, type Learnt, type Told } from './learn.js';
 export { learntInto } from '../plan/learntInto.js';
-export { drinksShare, learntOf, type LearntOfPot } from './learntOf.js';
+export { drinksShare, learntOf, pointsOfShare, type LearntOfPot } from './learntOf.js';

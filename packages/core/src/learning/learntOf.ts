@@ -1,4 +1,4 @@
-import { dryBasis } from '../grain/moisture.js';
+import { dryBasis, wetBasis } from '../grain/moisture.js';
 import { hiddenOf, type PotOf } from './hidden.js';
 import type { Learnt } from './learn.js';
 
@@ -48,3 +48,10 @@ const USUAL_MOISTURE = 70;
  */
 export const drinksShare = (points: number): number =>
   dryBasis(USUAL_MOISTURE + points) / dryBasis(USUAL_MOISTURE) - 1;
+
+/**
+ * Points that a grain stands higher which drinks so much more of what it holds.
+ * @example pointsOfShare(0) // 0
+ */
+export const pointsOfShare = (share: number): number =>
+  wetBasis((1 + share) * dryBasis(USUAL_MOISTURE)) - USUAL_MOISTURE;

@@ -1,16 +1,13 @@
 import type { CookLine } from '@hammock/core/records';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { Link } from 'react-router';
-import { PAGE, useCooks } from '../../stores/cooks.js';
-import { useKitchen } from '../../stores/kitchen.js';
-import { Button } from '../../ui/Button.js';
-import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
-import { showPour } from '../../words/amounts.js';
-import { BASE, VERDICT } from '../../words/words.js';
-import { dayText } from './days.js';
-import { Poured } from './PouredMark.js';
-import { nowMs } from '../../stores/time.js';
-import { useMeasures, useMetric } from '../../stores/units.js';
+import { useCooks } from '../../stores/cooks.js';
+import { useJustJudged } from '../../stores/justJudged.js';
+import { VERDICT } from '../../words/words.js';
+import { Teaches } from './Teaches.js';
+import { Curve } from './Curve.js';
+import { LearntList } from './LearntList.js';
+import { Pots } from './Pots.js';
 
 /** What was cooked, what was poured against what was advised, and how it came out. */
 export function NotebookScreen() {
@@ -19,9 +16,8 @@ export function NotebookScreen() {
   useEffect(() => {
     void loadRecent();
   }, [loadRecent]);
-  const [today] = useState(nowMs);
   return (
-    <section>
+    <section className="flex flex-col gap-3">
       <h1 className="m-0 text-[2rem] font-bold">Notebook</h1>
       {recent === undefined && <p aria-busy>Opening the notebook …</p>}
       {recent?.length === 0 && (
@@ -35,40 +31,14 @@ export function NotebookScreen() {
       )}
       {recent && recent.length > 0 && (
         <>
+          <JustJudged />
           <Summary cooks={recent.filter((c) => !c.abandoned)} />
-          <ol className="m-0 mt-4 list-none border-t-2 border-ink p-0" aria-label="Pots cooked">
-            {recent.map((cook) => (
-              <Line key={cook.id} cook={cook} today={today} />
-            ))}
-          </ol>
-          <Earlier listed={recent.length} />
+          <Curve />
+          <LearntList />
+          <Pots recent={recent} />
         </>
       )}
     </section>
-  );
-}
-
-/** The pots before these, a page at a time. */
-function Earlier({ listed }: { readonly listed: number }) {
-  const loadEarlier = useCooks((s) => s.loadEarlier);
-  const [more, setMore] = useState(true);
-  const [busy, setBusy] = useState(false);
-  if (!more || listed < PAGE) return null;
-  return (
-    <p className="mt-3 mb-0">
-      <Button
-        disabled={busy}
-        onClick={() => {
-          setBusy(true);
-          void loadEarlier().then((left) => {
-            setMore(left);
-            setBusy(false);
-          });
-        }}
-      >
-        Earlier pots
-      </Button>
-    </p>
   );
 }
 
@@ -84,45 +54,17 @@ function Summary({ cooks }: { readonly cooks: readonly CookLine[] }) {
   );
 }
 
-function Line({ cook, today }: { readonly cook: CookLine; readonly today: number }) {
-  const vessels = useKitchen((s) => s.vessels);
-  const metric = useMetric();
-  const measures = useMeasures(cook.cupId);
-  const poured = showPour(cook.pouredMl ?? cook.advisedMl, measures, metric);
-  const vessel = vessels.find((v) => v.id === cook.vesselId);
-  const { outcome } = cook;
+/** What the pot that was just written down changes, before it is lost among the others. */
+function JustJudged() {
+  const cook = useJustJudged((s) => s.cook);
+  const line = useCooks((s) => s.recent?.find((c) => c.id === cook?.id));
+  if (!cook || !line?.outcome) return null;
   return (
-    <li className="border-b border-line [content-visibility:auto] [contain-intrinsic-size:auto_5rem]">
-      <Link
-        to={`/notebook/${cook.id}`}
-        className="grid grid-cols-[6rem_minmax(0,1fr)] items-center gap-x-4 gap-y-1 py-3 no-underline lg:grid-cols-[6rem_minmax(0,1.2fr)_minmax(0,1.3fr)_minmax(0,1.4fr)]"
-      >
-        <SmallSling
-          share={outcome ? shareOfVerdict(outcome.texture) : undefined}
-          label={outcome ? `came out ${VERDICT[outcome.texture]}` : 'not judged yet'}
-        />
-        <span>
-          <strong className="text-[1.15rem]">{cook.label}</strong>
-          <span className="block text-faint">
-            {dayText(cook.startedAtMs, today)}
-            {vessel ? `, ${vessel.label.toLowerCase()}` : ''}
-          </span>
-        </span>
-        <span className="max-lg:col-start-2">
-          <Poured advisedMl={cook.advisedMl} pouredMl={cook.pouredMl} />
-          {poured.main} poured
-        </span>
-        <span className="max-lg:col-start-2">
-          {outcome && !cook.abandoned ? (
-            <>
-              <strong>{VERDICT[outcome.texture]}</strong>, bottom {BASE[outcome.base]}
-              {outcome.note !== '' && <span className="block text-faint">“{outcome.note}”</span>}
-            </>
-          ) : (
-            <em>{cook.abandoned ? 'given up' : 'not judged yet'}</em>
-          )}
-        </span>
-      </Link>
-    </li>
+    <div className="bg-raised px-4 py-3" data-testid="just-judged">
+      <p className="m-0 text-[1.15rem]">
+        Written down: <strong>{cook.label}</strong>, {VERDICT[line.outcome.texture]}.
+      </p>
+      <Teaches cook={{ ...cook, ...line }} onCounts={() => undefined} />
+    </div>
   );
 }

@@ -7,7 +7,10 @@ import { askLearnt, learntOfPlan, useLearnt } from '../../stores/learnt.js';
 import { useMe } from '../../stores/people.js';
 import { useMeasures, useMetric } from '../../stores/units.js';
 import { Segments } from '../../ui/Segments.js';
+import { useKitchenThings, type KitchenThings } from '../../stores/kitchenThings.js';
 import { showPour } from '../../words/amounts.js';
+import { wantsText } from '../../words/learntWords.js';
+import { learntRows } from './learntRows.js';
 
 const COUNTS_WORDS: readonly (readonly [Counts, string])[] = [
   ['once', 'learn from it'],
@@ -40,6 +43,7 @@ export function Teaches({
       isHere = false;
     };
   }, [cook.id, learnt]);
+  const things = useKitchenThings();
   const pour = usePourOf(cook);
   if (!outcome) return null;
   const [before, after] = [pour(without), pour(learnt ?? undefined)];
@@ -57,9 +61,9 @@ export function Teaches({
             ? 'Nothing: it is not learnt from.'
             : Math.abs(ml) < LEAST_ML
               ? 'Next time as before: it says what was thought already.'
-              : `Next time ${amount(ml)} ${ml > 0 ? 'more' : 'less'} than without it: ${amount(after ?? 0)} for this pot.`}
+              : `Next time ${amount(ml)} ${ml > 0 ? 'more' : 'less'} than without it: ${amount(after ?? 0)} for this pot. ${whyText(without, learnt, things)}`}
       </p>
-      <p className="m-0 mt-2">
+      <div className="mt-2">
         <Segments
           label="Whether it is learnt from"
           value={outcome.counts ?? 'once'}
@@ -69,10 +73,23 @@ export function Teaches({
             onCounts(counts);
           }}
         />
-      </p>
+      </div>
     </section>
   );
 }
+
+/** What it moved most, and from how many pots that is known. */
+function whyText(without: Learnt | undefined, learnt: Learnt | null, things: KitchenThings): string {
+  const before = new Map(without?.ids.map((id, i) => [id, without.mean[i] ?? 0]));
+  const moved = learntRows(learnt, things)
+    .map((row) => ({ ...row, by: row.points - (before.get(row.id) ?? 0) }))
+    .sort((a, b) => Math.abs(b.by) - Math.abs(a.by));
+  const [most] = moved;
+  if (!most || Math.abs(most.by) < LEAST_POINTS) return '';
+  return `Mostly of ${most.id.startsWith('taste') ? 'your taste' : most.name}: ${wantsText(most.id, most.points, most.sd, most.pots)}.`;
+}
+/** A move that nobody would speak of, points. */
+const LEAST_POINTS = 0.05;
 
 /** The pour of this pot's plan by what was learnt, ml; undefined where that is not there yet. */
 function usePourOf({ input, bagId, vesselId, hobId, dishId }: CookRecord) {

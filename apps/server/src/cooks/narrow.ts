@@ -1,0 +1,30 @@
+import type { SelectQueryBuilder } from 'typeorm';
+import type { Verdict } from '@hammock/core/records';
+import type { Cook } from './cook.entity.js';
+
+/** What a list of cooks is narrowed to. */
+export interface Only {
+  readonly words?: string;
+  readonly dishId?: string;
+  readonly bagId?: string;
+  readonly vesselId?: string;
+  readonly by?: string;
+  readonly texture?: Verdict;
+}
+
+/** Signs that stand for others in a pattern stand for themselves in what is looked for. */
+const plainly = (words: string): string => words.replace(/[\\%_]/gu, '\\$&');
+
+/** Keeps of a list of cooks joined with their outcomes what is asked for. */
+export function narrow(page: SelectQueryBuilder<Cook>, only: Only): void {
+  const { words, dishId, bagId, vesselId, by, texture } = only;
+  if (words !== undefined)
+    page.andWhere(String.raw`(cook.label LIKE :words ESCAPE '\' OR outcome.note LIKE :words ESCAPE '\')`, {
+      words: `%${plainly(words)}%`,
+    });
+  if (dishId !== undefined) page.andWhere('cook.dishId = :dishId', { dishId });
+  if (bagId !== undefined) page.andWhere('cook.bagId = :bagId', { bagId });
+  if (vesselId !== undefined) page.andWhere('cook.vesselId = :vesselId', { vesselId });
+  if (by !== undefined) page.andWhere('outcome.by = :by', { by });
+  if (texture !== undefined) page.andWhere('outcome.texture = :texture', { texture });
+}

@@ -1,0 +1,121 @@
+import { LineChart, ScatterChart } from 'echarts/charts';
+import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/components';
+import { init, use as registerParts, type EChartsType } from 'echarts/core';
+import { SVGRenderer } from 'echarts/renderers';
+import { useEffect, useRef, useState } from 'react';
+import type { Off } from './offs.js';
+
+registerParts([LineChart, ScatterChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer]);
+
+const HEIGHT_PX = 170;
+/** Further off than this a pot stands at the edge, per cent. */
+const MOST = 40;
+
+const colour = (name: string): string =>
+  getComputedStyle(document.documentElement).getPropertyValue(name).trim() || '#888';
+
+const percent = (share: number): number => Math.max(-MOST, Math.min(MOST, Math.round(1000 * share) / 10));
+
+/** A dot for every pot, and between two lines what was usual about then. */
+function optionOf(offs: readonly Off[]) {
+  const [ink, line, husk, faint] = [colour('--ink'), colour('--line'), colour('--husk'), colour('--faint')];
+  const side = (sign: 1 | -1) => ({
+    type: 'line' as const,
+    name: sign > 0 ? 'usually off by' : 'usually off by, the other way',
+    data: offs.map(({ usual }, i) => [i + 1, sign * percent(usual)]),
+    showSymbol: false,
+    lineStyle: { color: husk, width: 2.5 },
+    itemStyle: { color: husk },
+    silent: true,
+  });
+  return {
+    animation: false,
+    aria: { enabled: true },
+    textStyle: { fontFamily: 'inherit', color: ink },
+    grid: { left: 60, right: 12, top: 12, bottom: 34 },
+    tooltip: {
+      trigger: 'item',
+      backgroundColor: colour('--raised'),
+      borderColor: ink,
+      textStyle: { color: ink },
+      formatter: ({ data }: { readonly data: readonly [number, number] }) => {
+        const pot = offs[data[0] - 1]?.pot;
+        return `${(pot?.label ?? '').replace(/[<&]/gu, '')}: ${data[1].toString()} %`;
+      },
+    },
+    xAxis: {
+      type: 'value' as const,
+      min: 1,
+      max: Math.max(2, offs.length),
+      minInterval: 1,
+      name: 'pot',
+      nameLocation: 'middle' as const,
+      nameGap: 20,
+      axisLabel: { color: faint },
+      splitLine: { show: false },
+      axisLine: { onZero: true, lineStyle: { color: ink } },
+    },
+    yAxis: {
+      type: 'value' as const,
+      min: -MOST,
+      max: MOST,
+      interval: 20,
+      axisLabel: {
+        color: faint,
+        formatter: (v: number) =>
+          v === MOST ? 'too much' : v === -MOST ? 'too little' : `${v.toString()} %`,
+      },
+      splitLine: { lineStyle: { color: line } },
+    },
+    series: [
+      side(1),
+      side(-1),
+      {
+        type: 'scatter' as const,
+        name: 'one pot',
+        data: offs.map(({ share }, i) => [i + 1, percent(share)]),
+        symbolSize: offs.length > 120 ? 5 : 8,
+        itemStyle: { color: ink },
+      },
+    ],
+  };
+}
+
+/** The curve as it is drawn: anew with the theme and the width. */
+export function CurveChart({ offs }: { readonly offs: readonly Off[] }) {
+  const into = useRef<HTMLDivElement>(null);
+  const chart = useRef<EChartsType | undefined>(undefined);
+  const [drawn, setDrawn] = useState({ width: 0, theme: 0 });
+  useEffect(() => {
+    const box = into.current;
+    if (!box) return undefined;
+    const watch = new ResizeObserver(([entry]) =>
+      setDrawn((d) => ({ ...d, width: entry?.contentRect.width ?? 0 })),
+    );
+    watch.observe(box);
+    const themes = new MutationObserver(() => setDrawn((d) => ({ ...d, theme: d.theme + 1 })));
+    themes.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
+    return () => {
+      watch.disconnect();
+      themes.disconnect();
+      chart.current?.dispose();
+      chart.current = undefined;
+    };
+  }, []);
+  useEffect(() => {
+    const box = into.current;
+    if (!box || drawn.width === 0) return;
+    chart.current ??= init(box, undefined, { renderer: 'svg' });
+    chart.current.resize();
+    chart.current.setOption(optionOf(offs), { notMerge: true });
+    chart.current.getZr().flush();
+  }, [offs, drawn]);
+  return (
+    <div
+      ref={into}
+      className="w-full overflow-hidden"
+      style={{ height: HEIGHT_PX }}
+      data-testid="curve-chart"
+    />
+  );
+}

@@ -1,0 +1,107 @@
+import { drinksShare, pointsOfShare } from '@hammock/core/learning';
+import { useState } from 'react';
+import { useKitchenThings } from '../../stores/kitchenThings.js';
+import { useLearnt } from '../../stores/learnt.js';
+import { forget, takeBackTold, tell } from '../../stores/told.js';
+import { Button } from '../../ui/Button.js';
+import { NumberField } from '../../ui/NumberField.js';
+import { SmallSling } from '../../ui/SmallSling.js';
+import { wantsText } from '../../words/learntWords.js';
+import { learntRows, type LearntRow } from './learntRows.js';
+
+/** Most that a value is drawn to either side, points, and what its doubt is as slack of the rope. */
+const DRAWN_POINTS = 4;
+const slackOf = (sd: number): number => Math.min(0.3, 0.015 + 0.16 * sd);
+const shareOf = (points: number): number => 0.5 + points / (2 * DRAWN_POINTS);
+
+/** Bag by bag, pot by pot: what the household's pots have taught, each to be forgotten or told by hand. */
+export function LearntList() {
+  const learnt = useLearnt((s) => s.learnt);
+  const things = useKitchenThings();
+  const rows = learntRows(learnt, things);
+  if (rows.length === 0) return null;
+  return (
+    <details className="hung pt-0!">
+      <summary className="min-h-12 cursor-pointer text-[1.2rem] leading-[3rem] font-semibold">
+        What was learnt, thing by thing
+      </summary>
+      <p className="m-0 text-faint">
+        Each hangs between drier and wetter than its kind. The tighter the rope, the surer.
+      </p>
+      <ul className="m-0 list-none p-0" aria-label="What was learnt">
+        {rows.map((row) => (
+          <Row key={row.id} row={row} />
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+function Row({ row }: { readonly row: LearntRow }) {
+  const { id, name, points, sd, pots, told } = row;
+  const [telling, setTelling] = useState(false);
+  return (
+    <li className="grid grid-cols-[6rem_minmax(0,1fr)] items-center gap-x-4 border-b border-line py-2 sm:grid-cols-[6rem_minmax(0,1fr)_auto]">
+      <SmallSling share={shareOf(points)} slack={slackOf(sd)} label="" />
+      <span>
+        <strong>{name}</strong>
+        <span className="block text-faint">
+          {wantsText(id, points, sd, pots)}
+          {told?.points != null && ', as you told it'}
+          {told?.sinceMs != null && ', since it was forgotten'}
+        </span>
+      </span>
+      <span className="flex flex-wrap gap-x-4 max-sm:col-span-2">
+        {told && (
+          <Button
+            weight="plain"
+            aria-label={`Learn again from all pots: ${name}`}
+            onClick={() => takeBackTold(id)}
+          >
+            Learn from all pots
+          </Button>
+        )}
+        {pots > 0 && (
+          <Button weight="plain" aria-label={`Forget: ${name}`} onClick={() => forget(id)}>
+            Forget
+          </Button>
+        )}
+        <Button weight="plain" aria-label={`Tell by hand: ${name}`} onClick={() => setTelling(!telling)}>
+          Tell by hand
+        </Button>
+      </span>
+      {telling && <TellForm row={row} onDone={() => setTelling(false)} />}
+    </li>
+  );
+}
+
+/** As much more or less than its kind as anybody would say, per cent. */
+const MOST_PERCENT = 30;
+
+function TellForm({ row, onDone }: { readonly row: LearntRow; readonly onDone: () => void }) {
+  const [percent, setPercent] = useState(Math.round(100 * drinksShare(row.points)));
+  const good = Math.abs(percent) <= MOST_PERCENT;
+  return (
+    <form
+      className="col-span-full flex flex-wrap items-end gap-3 py-2"
+      aria-label={`Tell of ${row.name}`}
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (!good) return;
+        tell(row.id, pointsOfShare(percent / 100));
+        onDone();
+      }}
+    >
+      <NumberField
+        label="More water than its kind; less with a minus"
+        unit="%"
+        value={percent}
+        onChange={setPercent}
+        problem={good ? undefined : `From −${MOST_PERCENT.toString()} to ${MOST_PERCENT.toString()} %.`}
+      />
+      <Button type="submit" disabled={!good}>
+        So it is
+      </Button>
+    </form>
+  );
+}

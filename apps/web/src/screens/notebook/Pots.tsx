@@ -1,0 +1,30 @@
+import type { CookLine } from '@hammock/core/records';
+import { useState } from 'react';
+import { nowMs } from '../../stores/time.js';
+import { Filters } from './Filters.js';
+import { PotRows } from './PotRows.js';
+import { EVERY, isEvery, useFound, type Wanted } from './useFound.js';
+
+/** The pots of the notebook, all or those that are looked for. */
+export function Pots({ recent }: { readonly recent: readonly CookLine[] }) {
+  const [wanted, setWanted] = useState<Wanted>(EVERY);
+  const [today] = useState(nowMs);
+  const { list, more, loadMore, away } = useFound(wanted, recent);
+  return (
+    <>
+      <Filters wanted={wanted} onChange={setWanted} />
+      {away && (
+        <p className="m-0 text-faint" role="status">
+          The server is away: only the newest pots, which this device keeps, are looked through.
+        </p>
+      )}
+      {list === undefined && <p aria-busy>Looking …</p>}
+      {list?.length === 0 && !isEvery(wanted) && (
+        <p className="m-0 text-lg" role="status">
+          No pot is like that.
+        </p>
+      )}
+      {list && list.length > 0 && <PotRows list={list} today={today} more={more} onMore={loadMore} />}
+    </>
+  );
+}

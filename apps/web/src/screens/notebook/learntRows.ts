@@ -1,0 +1,51 @@
+import { grainById, type Method } from '@hammock/core';
+import type { Learnt } from '@hammock/core/learning';
+import { GUESTS, type Told } from '@hammock/core/records';
+import type { KitchenThings } from '../../stores/kitchenThings.js';
+import { METHOD } from '../../words/words.js';
+
+/** One hidden value as it is read: what it is of, what was learnt of it, and what the household said itself. */
+export interface LearntRow {
+  readonly id: string;
+  readonly name: string;
+  readonly points: number;
+  readonly sd: number;
+  readonly pots: number;
+  readonly told: Told | undefined;
+}
+
+/** Kinds in the order they are read. */
+const ORDER = ['taste', 'who', 'bag', 'kind', 'pot', 'dish', 'method'];
+
+/** What a hidden value is of; undefined for a thing the household has no more, or that is nobody's. */
+function nameOf(id: string, { bags, vessels, hobs, dishes }: KitchenThings): string | undefined {
+  const [kind = '', ...rest] = id.split(':');
+  const what = rest.join(':');
+  if (kind === 'taste') return 'Your taste';
+  if (kind === 'who')
+    return what === GUESTS ? 'Guests’ taste' : what === 'all' ? undefined : `${what}’s taste`;
+  if (kind === 'kind') return grainById(what)?.name;
+  if (kind === 'bag') return bags.find((b) => b.id === what)?.label;
+  if (kind === 'dish') return dishes.find((d) => d.id === what)?.label;
+  if (kind === 'method') return (METHOD as Readonly<Record<string, string>>)[what as Method];
+  const [vesselId, hobId] = what.split('/');
+  const vessel = vessels.find((v) => v.id === vesselId)?.label;
+  const hob = hobs.find((h) => h.id === hobId)?.label;
+  return vessel === undefined || hob === undefined ? vessel : `${vessel} on ${hob.toLowerCase()}`;
+}
+
+/** Everything pots have taught that the household still has, by kind, the best known first. */
+export function learntRows(learnt: Learnt | null, things: KitchenThings): readonly LearntRow[] {
+  if (!learnt) return [];
+  const { ids, mean, covariance, pots } = learnt;
+  const kindAt = (id: string): number => ORDER.indexOf(id.split(':')[0] ?? '');
+  return ids
+    .flatMap((id, i): LearntRow[] => {
+      const name = nameOf(id, things);
+      if (name === undefined) return [];
+      const sd = Math.sqrt(Math.max(0, covariance[i * ids.length + i] ?? 0));
+      const told = things.household.told?.find((t) => t.id === id);
+      return [{ id, name, points: mean[i] ?? 0, sd, pots: pots[i] ?? 0, told }];
+    })
+    .sort((a, b) => kindAt(a.id) - kindAt(b.id) || b.pots - a.pots || (a.name < b.name ? -1 : 1));
+}
