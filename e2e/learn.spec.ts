@@ -53,4 +53,61 @@ describe('a household that cooks', () => {
     await sees(other, 'Nothing: it is not learnt from.');
     await other.close();
   });
+
+  it('keeps two cooks’ tastes apart, from what each said of it', async () => {
+    const page = await kitchen.page('/kitchen');
+    for (const name of ['Mirle', 'Odo']) {
+      await page.waitForSelector('[aria-label="Somebody of the household: another name"]');
+      await page.type('[aria-label="Somebody of the household: another name"]', name);
+      await page.keyboard.press('Enter');
+      await sees(page, name);
+    }
+    const write = async (
+      path: string,
+      method: string,
+      body: object,
+    ): Promise<{ revision: number; answer: unknown }> => {
+      const reply = await fetch(`${kitchen.url}${path}`, {
+        method,
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      });
+      expect(reply.status).toBeLessThan(300);
+      return (await reply.json()) as { revision: number; answer: unknown };
+    };
+    const [{ id: like }] = (await (await fetch(`${kitchen.url}/api/cooks?limit=1`)).json()) as [
+      { id: string },
+    ];
+    const whole = (await (await fetch(`${kitchen.url}/api/cooks/${like}`)).json()) as Record<string, unknown>;
+    for (let n = 0; n < 6; n += 1) {
+      const path = `/api/cooks/00000000-0000-4000-8000-00000000000${n.toString()}`;
+      const { label, input, dishId, bagId, vesselId, hobId, cupId } = whole;
+      const { revision } = await write(path, 'PUT', { label, input, dishId, bagId, vesselId, hobId, cupId });
+      const outcome = {
+        texture: n % 2 === 0 ? 4 : 2,
+        base: 'clean',
+        note: '',
+        by: n % 2 === 0 ? 'Mirle' : 'Odo',
+      };
+      await write(`${path}?standsOn=${revision.toString()}`, 'PATCH', { outcome });
+    }
+    const pourOf = async (name: string): Promise<number> => {
+      const on = await kitchen.page('/');
+      await press(on, name);
+      await until(async () => (await pour(on)).other !== '');
+      await new Promise((later) => setTimeout(later, 1500));
+      const ml = mlOf(await pour(on));
+      await on.close();
+      return ml;
+    };
+    expect(await pourOf('Odo')).toBeGreaterThan((await pourOf('Mirle')) + 10);
+    const notebook = await kitchen.page('/notebook');
+    await notebook.waitForSelector('[aria-label="Pots cooked"]');
+    await notebook.$$eval('summary', (all) =>
+      all.find((e) => e.textContent.startsWith('What was learnt'))?.click(),
+    );
+    await sees(notebook, 'Odo’s taste');
+    expect(await axe(notebook)).toEqual([]);
+    await page.close();
+  });
 });

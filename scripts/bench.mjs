@@ -33,6 +33,15 @@ if (process.argv.includes('rescues')) {
   process.exit(0);
 }
 
+if (process.argv.includes('stove')) {
+  const { stove } = await import('./benchStove.mjs');
+  for (const [what, value, most] of await stove())
+    process.stdout.write(
+      `${what.padEnd(64)} ${value.toFixed(1).padStart(8)} (at most ${most})${value <= most ? '' : ' MISSED'}\n`,
+    );
+  process.exit(0);
+}
+
 if (process.argv.includes('twins')) {
   const { twins, twinsText } = await import('./benchTwins.mjs');
   writeFileSync(join(root, 'docs/twins.part.md'), twinsText(twins(Number(process.env.KITCHENS ?? 500))));

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCooks } from '../stores/cooks.js';
 import { useJustJudged } from '../stores/justJudged.js';
+import { nowMs } from '../stores/time.js';
 import { Button } from './Button.js';
 import { OutcomeMore, type More } from './OutcomeMore.js';
 import { Segments } from './Segments.js';
@@ -41,9 +42,10 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
       onSubmit={(e) => {
         e.preventDefault();
         if (texture === undefined) return;
-        judge(seen, { texture, base, note: note.trim(), ...saidMore(more) });
+        const outcome = { texture, base, note: note.trim(), ...saidMore(more) };
+        judge(seen, outcome);
         putAway();
-        useJustJudged.setState({ cook: seen });
+        useJustJudged.setState({ cook: { ...seen, outcome: { ...outcome, atMs: nowMs() } } });
         // Where another pot is on, that is what there is to do now.
         void navigate(useCooks.getState().active ? '/stove' : '/notebook');
       }}

@@ -1,4 +1,4 @@
-import { drinksShare } from '@hammock/core/learning';
+import { drinksShare, type Tells } from '@hammock/core/learning';
 
 const pots = (n: number): string => (n === 1 ? 'one pot' : `${n.toString()} pots`);
 
@@ -43,3 +43,23 @@ const VERB: Readonly<Record<string, string>> = {
   bag: 'drinks',
   kind: 'drinks',
 };
+
+const MOST: Readonly<Record<Tells['most'], string>> = {
+  taste: 'your taste',
+  who: 'whose taste it is',
+  kind: 'this grain',
+  bag: 'this bag',
+  pot: 'this pot on its ring',
+  method: 'this way of cooking',
+  dish: 'what this dish brings',
+};
+
+/** What would teach most at the next pot. */
+export function triesText({ verdict, weighed, most }: Tells): string {
+  const share = (s: number): string => `${Math.round(100 * s).toString()} %`;
+  const scale =
+    weighed > verdict + 0.015
+      ? ` Weighed once the liquid is in and once at the end, ${share(weighed)}.`
+      : ' A scale would add little.';
+  return `Pour as advised: another pour would risk the dinner and teach no more. Judged, it takes ${share(verdict)} of the doubt away.${scale} Most of the doubt is of ${MOST[most]}.`;
+}

@@ -7,6 +7,7 @@ import { asItWent, type AsItWent, type Went } from './asItWent.js';
 import { pointsOfShare } from './learntOf.js';
 import type { HiddenKind, PotOf } from './hidden.js';
 import type { Evidence } from './learn.js';
+import { OF_GRAIN, OF_WATER, SIDE_SD, VERDICT_SD } from './noise.js';
 
 /** How a pot came out, as it was judged. */
 export interface Judged {
@@ -25,8 +26,6 @@ export interface JudgedPot extends Judged, PotOf, Pick<Went, 'stages' | 'taps'> 
   readonly atMs: number;
 }
 
-/** What a verdict is told to, points: half a step either way, and a tooth that is not sure of it †. */
-const VERDICT_SD = 1.25;
 /** The ends of the scale are open: they say "at least", and less surely how far. */
 const END_SD = 1.9;
 /** A pot that always comes out right is told to a fifth of a step †. */
@@ -40,15 +39,10 @@ const DONE_SHARE = 0.3;
 /** Two readings of a kitchen scale, and what drips: of the steam between them, g and as a share †. */
 const SCALE_G = 6;
 const DRIPS = 0.05;
-/** What differs from pot to pot in the steam of one pot on one ring, points †. */
-const STEAM_SD = 0.5;
 /** What was seen says this much less than the kitchens make of it: they do not know everything †. */
 const SEEN_SHARE = 1.5;
 const SEEN_LEAST_SD = 0.6;
 
-/** The hidden values that the water speaks of, and those that the grain does. */
-const OF_WATER: readonly HiddenKind[] = ['pot', 'dish'];
-const OF_GRAIN: readonly HiddenKind[] = ['taste', 'who', 'kind', 'bag', 'method'];
 /** What is seen is not a matter of taste. */
 const OF_SEEN: readonly HiddenKind[] = ['kind', 'bag', 'pot', 'method', 'dish'];
 
@@ -124,7 +118,7 @@ export function whatItSays(pot: JudgedPot): PotSays | undefined {
   const wantedMl = Math.max(0, slope.firstMl + slope.perPoint * whole.points);
   if (!water || whole.sure === true) return { evidence: [as(whole), ...more], wantedMl };
   // What the scale told of the water is not asked of the verdict again.
-  const ofGrain = { points: whole.points - water.points, sd: Math.hypot(whole.sd, STEAM_SD) };
+  const ofGrain = { points: whole.points - water.points, sd: Math.hypot(whole.sd, SIDE_SD) };
   return { evidence: [as(ofGrain, OF_GRAIN), as(water, OF_WATER), ...more], wantedMl };
 }
 
@@ -134,7 +128,7 @@ function waterOf(went: AsItWent | undefined, { perPoint }: Slope): Said | undefi
   // Lighter by nothing, or by more than any pot steams, is another pot or another scale.
   if (byScaleG < 0 || byScaleG > MOST_STEAM * expectedG + MOST_STEAM_G) return undefined;
   const readG = Math.hypot(SCALE_G, DRIPS * byScaleG);
-  return { points: (byScaleG - expectedG) / perPoint, sd: Math.hypot(readG / perPoint, STEAM_SD) };
+  return { points: (byScaleG - expectedG) / perPoint, sd: Math.hypot(readG / perPoint, SIDE_SD) };
 }
 /** More than so many times what is expected, and so much, g: no pot steams that away unnoticed †. */
 const MOST_STEAM = 3;

@@ -4,3 +4,4 @@ export { GUESTS, HIDDEN_SD, hiddenOf, type PotOf } from './hidden.js';
 export { learn, NOTHING_LEARNT, type Evidence, type Learnt, type Told } from './learn.js';
 export { learntInto } from '../plan/learntInto.js';
 export { drinksShare, learntOf, pointsOfShare, type LearntOfPot } from './learntOf.js';
+export { whatToTry, type Tells } from './whatToTry.js';

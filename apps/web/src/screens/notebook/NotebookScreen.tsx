@@ -19,6 +19,7 @@ export function NotebookScreen() {
   return (
     <section className="flex flex-col gap-3">
       <h1 className="m-0 text-[2rem] font-bold">Notebook</h1>
+      <JustJudged />
       {recent === undefined && <p aria-busy>Opening the notebook …</p>}
       {recent?.length === 0 && (
         <p className="text-lg">
@@ -31,7 +32,6 @@ export function NotebookScreen() {
       )}
       {recent && recent.length > 0 && (
         <>
-          <JustJudged />
           <Summary cooks={recent.filter((c) => !c.abandoned)} />
           <Curve />
           <LearntList />
@@ -57,14 +57,22 @@ function Summary({ cooks }: { readonly cooks: readonly CookLine[] }) {
 /** What the pot that was just written down changes, before it is lost among the others. */
 function JustJudged() {
   const cook = useJustJudged((s) => s.cook);
-  const line = useCooks((s) => s.recent?.find((c) => c.id === cook?.id));
-  if (!cook || !line?.outcome) return null;
+  const listed = useCooks((s) => s.recent?.find((c) => c.id === cook?.id));
+  const outcome = listed?.outcome ?? cook?.outcome;
+  if (!cook || !outcome) return null;
   return (
     <div className="bg-raised px-4 py-3" data-testid="just-judged">
       <p className="m-0 text-[1.15rem]">
-        Written down: <strong>{cook.label}</strong>, {VERDICT[line.outcome.texture]}.
+        Written down:{' '}
+        <Link
+          to={`/notebook/${cook.id}`}
+          className="font-bold underline decoration-husk decoration-2 underline-offset-4"
+        >
+          {cook.label}
+        </Link>
+        , {VERDICT[outcome.texture]}.
       </p>
-      <Teaches cook={{ ...cook, ...line }} onCounts={() => undefined} />
+      <Teaches cook={{ ...cook, ...listed, outcome }} onCounts={() => undefined} />
     </div>
   );
 }

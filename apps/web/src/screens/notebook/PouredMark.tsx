@@ -13,7 +13,7 @@ export function Poured({
       ? 'as advised'
       : `${Math.abs(Math.round(off * 100)).toString()} % ${off > 0 ? 'more' : 'less'} than advised`;
   return (
-    <span className="flex items-center gap-2">
+    <span className="flex flex-wrap items-center gap-x-2">
       <svg viewBox="0 0 84 16" className="h-4 w-[5.25rem] shrink-0" aria-hidden>
         <line x1="2" x2="82" y1="13" y2="13" stroke="var(--line)" strokeWidth="2" />
         <rect

@@ -12,6 +12,7 @@ import { Button } from '../../ui/Button.js';
 import { Segments } from '../../ui/Segments.js';
 import { readMl } from '../../words/readMl.js';
 import { showPour } from '../../words/amounts.js';
+import { Habit, WhatToTry } from './Habit.js';
 import { standsText } from '../../words/learntWords.js';
 
 /** A shift that nobody could pour, ml. */
@@ -39,7 +40,14 @@ export function StandsOn({ plan: { draft, input, answer, stale } }: { readonly p
         {by}.
       </p>
       <ToTasteOf />
-      <KnownPot draft={draft} input={input} pourMl={answer.pour.ml} liquidId={answer.pour.ingredientId} />
+      <Habit draft={draft} answer={answer} />
+      <WhatToTry draft={draft} />
+      <KnownPot
+        draft={draft}
+        input={input}
+        pourMl={answer.rules.find((r) => r.rule === 'usual')?.ml ?? answer.pour.ml}
+        liquidId={answer.pour.ingredientId}
+      />
     </div>
   );
 }

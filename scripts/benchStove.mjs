@@ -1,0 +1,198 @@
+import { rmSync } from 'node:fs';
+import { newFolder, uuid } from './benchAround.mjs';
+import { quantile } from './benchFigures.mjs';
+import { openBrowser } from './browser.mjs';
+import { fillDemo } from './demoData.mjs';
+import { potOnItsWay } from './demoPot.mjs';
+import { sender } from './hostile.mjs';
+import { endServer, freePort, startServer } from './lib.mjs';
+
+/** What the stove promises: how soon a tap is answered, how soon another device hears, what eight hours cost, what a kill loses. */
+
+const TAPS = 40;
+const HOURS = 8;
+
+/** Taps on a built page, each the other word: ms to the screen and to the new advice. */
+async function tapped(page) {
+  await page.waitForSelector('[data-testid=next]');
+  const press = (words) =>
+    page.evaluate((text) => {
+      const button = [...document.querySelectorAll('button')].find((b) => b.textContent.trim() === text);
+      button.click();
+    }, words);
+  await press('Looked …');
+  await press('level');
+  await page.waitForSelector('[data-testid=advice]');
+  const screens = [];
+  const advices = [];
+  for (let i = 0; i < TAPS; i += 1) {
+    const [open, word] =
+      i % 2 === 0 ? ['Looked …', ['soup', 'wet', 'holes'][i % 3]] : ['Tasted …', ['nearly', 'done'][i % 2]];
+    await press(open);
+    const found = await page.evaluate(
+      (words) =>
+        new Promise((done) => {
+          const button = [...document.querySelectorAll('[role=group] button')].find((b) =>
+            words.includes(b.textContent.trim()),
+          );
+          const advice = document.querySelector('[data-testid=advice]');
+          const began = performance.now();
+          let screen;
+          const said = document.querySelector('[data-testid=said]');
+          const before = said?.textContent;
+          const seen = new MutationObserver(() => {
+            if (screen === undefined && document.querySelector('[data-testid=said]')?.textContent !== before)
+              screen = performance.now() - began;
+          });
+          seen.observe(document.body, { childList: true, subtree: true, characterData: true });
+          const words0 = advice.textContent;
+          const heard = new MutationObserver(() => {
+            if (advice.textContent === words0) return;
+            finish(performance.now() - began);
+          });
+          heard.observe(advice, { childList: true, subtree: true, characterData: true });
+          const finish = (ms) => {
+            seen.disconnect();
+            heard.disconnect();
+            done({ screen, ms });
+          };
+          // The same words once more are no new advice: not counted.
+          setTimeout(() => finish(undefined), 2000);
+          button.click();
+        }),
+      [word, { soup: 'a soup', wet: 'just over it' }[word]],
+    );
+    if (found.screen !== undefined) screens.push(found.screen);
+    if (found.ms !== undefined) advices.push(found.ms);
+  }
+  return { screens, advices };
+}
+
+/** From a tap sent by one device to its event at another, ms. */
+async function heardElsewhere(url, cook) {
+  const stop = new AbortController();
+  const feed = await fetch(`${url}/api/changes/stream`, {
+    signal: stop.signal,
+    headers: { accept: 'text/event-stream' },
+  });
+  if (!feed.ok) throw new Error(`feed: ${feed.status}`);
+  const reader = feed.body.getReader();
+  const waiting = new Map();
+  void (async () => {
+    let text = '';
+    for (;;) {
+      const { done, value } = await reader.read().catch(() => ({ done: true }));
+      if (done) return;
+      text = (text + Buffer.from(value).toString()).slice(-20_000);
+      for (const [id, heard] of waiting)
+        if (text.includes(id)) {
+          waiting.delete(id);
+          heard(performance.now());
+        }
+    }
+  })();
+  const stageId = cook.stageId;
+  const list = [];
+  for (let n = 0; n < TAPS; n += 1) {
+    const id = uuid(70_000 + n);
+    const began = performance.now();
+    const heard = new Promise((at) => waiting.set(id, at));
+    await fetch(`${url}/api/cooks/${cook.id}/events/${id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ kind: 'stirred', stageId }),
+    });
+    list.push((await heard) - began);
+  }
+  stop.abort();
+  return list;
+}
+
+/** Memory of a page before and after so many hours of a pot that is on, MB: its clock runs through them as fast as it can. */
+async function growth(page) {
+  const client = await page.createCDPSession();
+  const used = async () => {
+    for (let i = 0; i < 3; i += 1) await client.send('HeapProfiler.collectGarbage');
+    const { usedSize } = await client.send('Runtime.getHeapUsage');
+    return usedSize / 1e6;
+  };
+  const run = (ms) =>
+    new Promise((done) => {
+      client.once('Emulation.virtualTimeBudgetExpired', done);
+      void client.send('Emulation.setVirtualTimePolicy', { policy: 'advance', budget: ms });
+    });
+  await run(60_000 * 10);
+  const before = await used();
+  await run(HOURS * 3_600_000);
+  return { before, after: await used() };
+}
+
+/** Taps put one after another until the server is killed; those that were acknowledged and are lost. */
+async function killed(rounds) {
+  const folder = newFolder();
+  const port = await freePort(4760);
+  const all = [];
+  let cook;
+  for (let round = 0; round < rounds; round += 1) {
+    const { child, url } = await startServer({ dataFolder: folder, port, quiet: true });
+    if (!cook) {
+      await fillDemo(url, Date.now());
+      cook = await potOnItsWay(url, Date.now());
+    }
+    const gone = new Promise((done) => child.once('exit', done));
+    setTimeout(() => child.kill('SIGKILL'), 60 + ((round * 53) % 240));
+    const wire = sender(port, 1);
+    for (let n = 0; n < 8; n += 1) {
+      const id = uuid(80_000 + round * 8 + n);
+      const body = JSON.stringify({ kind: 'stirred', stageId: 'simmer' });
+      const reply = await wire
+        .send({ method: 'PUT', path: `/api/cooks/${cook.id}/events/${id}`, body })
+        .catch(() => undefined);
+      if (!reply) break;
+      if (reply.status === 200) all.push(id);
+      await new Promise((later) => setTimeout(later, 20));
+    }
+    wire.end();
+    await gone;
+  }
+  const { child, url } = await startServer({ dataFolder: folder, port, quiet: true });
+  const { events } = await (await fetch(`${url}/api/cooks/${cook.id}`)).json();
+  const there = new Set(events.map((e) => e.id));
+  await endServer(child);
+  rmSync(folder, { recursive: true, force: true });
+  return { all: all.length, lost: all.filter((id) => !there.has(id)).length };
+}
+
+/** All of it, as lines: what, value, at most. */
+export async function stove({ rounds = 50 } = {}) {
+  const folder = newFolder();
+  const { child, url } = await startServer({ dataFolder: folder, port: await freePort(4750), quiet: true });
+  const browser = await openBrowser();
+  const lines = [];
+  try {
+    await fillDemo(url, Date.now());
+    const cook = await potOnItsWay(url, Date.now());
+    const page = await browser.newPage();
+    await page.setViewport({ width: 390, height: 844, hasTouch: true });
+    await page.goto(`${url}/stove`);
+    const { screens, advices } = await tapped(page);
+    lines.push(['tap to screen, p95, ms', quantile(screens, 0.95), 50]);
+    lines.push([`tap to advice, median of ${advices.length}, ms`, quantile(advices, 0.5), 100]);
+    lines.push(['tap to advice, p95, ms', quantile(advices, 0.95), 100]);
+    const heard = await heardElsewhere(url, { id: cook.id, stageId: 'simmer' });
+    lines.push(['a tap to another device, p95, ms', quantile(heard, 0.95), 300]);
+    const { before, after } = await growth(page);
+    lines.push([
+      `memory of the page after ${HOURS} h, from ${before.toFixed(1)} MB, growth`,
+      after - before,
+      1,
+    ]);
+  } finally {
+    await browser.close();
+    await endServer(child);
+    rmSync(folder, { recursive: true, force: true });
+  }
+  const { all, lost } = await killed(rounds);
+  lines.push([`killed ${rounds} times during ${all} acknowledged taps: lost`, lost, 0]);
+  return lines;
+}
