@@ -258,7 +258,8 @@ describe('Notebook', () => {
   it('lists pots with what was poured and how they came out, and says which were given up', async () => {
     page();
     await show('/notebook');
-    expect(screen.getAllByRole('link', { name: /Pilaf/u })).toHaveLength(3);
+    const list = screen.getByRole('list', { name: 'Pots cooked' });
+    expect(within(list).getAllByRole('link', { name: /Pilaf/u })).toHaveLength(3);
     expect(screen.getByText('given up')).toBeTruthy();
     // What was given up says nothing about how pots come out.
     expect(screen.getByText('0 of 1 came out just right.')).toBeTruthy();

@@ -1,5 +1,5 @@
 import type { CookLine } from '@hammock/core/records';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useCooks } from '../../stores/cooks.js';
 import { useJustJudged } from '../../stores/justJudged.js';
@@ -56,7 +56,9 @@ function Summary({ cooks }: { readonly cooks: readonly CookLine[] }) {
 
 /** What the pot that was just written down changes, before it is lost among the others. */
 function JustJudged() {
-  const cook = useJustJudged((s) => s.cook);
+  // Said once: who comes back to the notebook has read it.
+  const [cook] = useState(() => useJustJudged.getState().cook);
+  useEffect(() => useJustJudged.setState({ cook: null }), []);
   const listed = useCooks((s) => s.recent?.find((c) => c.id === cook?.id));
   const outcome = listed?.outcome ?? cook?.outcome;
   if (!cook || !outcome) return null;

@@ -59,7 +59,12 @@ export function Advice({
   };
   const isDoable = act.kind !== 'none' && act.kind !== 'lost';
   return (
-    <div role="status" data-testid="advice" className="border-l-4 border-ember pl-3">
+    <div
+      role="status"
+      data-testid="advice"
+      data-kitchens={belief.effective.toFixed(4)}
+      className="border-l-4 border-ember pl-3"
+    >
       <p className="m-0 text-[1.3rem] leading-snug font-bold">
         {belief.unlikely
           ? 'That is not what this pot should show. Look once more, taste a grain, and say it again.'

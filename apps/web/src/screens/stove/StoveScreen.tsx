@@ -66,6 +66,8 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   // The liquid goes in with the first stage that has any, whatever the method calls it.
   const pourId = run.stages.find((r) => isWet(r.stage.act))?.stage.id;
   const waiting = run.phase === 'waiting';
+  // What stands has nothing to be looked for and no bell.
+  const stands = run.pausedAtMs !== undefined;
   const left = secondsLeft(here, clockMs(run, now)) ?? Math.round(plannedMin(stage) * 60);
   const pressed = (kind: 'start' | 'done' | 'extend' | 'undo', minutes?: number) => {
     primeAlarm();
@@ -129,7 +131,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
         >
           {clockText(left)}
         </p>
-        <p className="m-0 text-faint">{clockWords(stage, waiting, left)}</p>
+        {!stands && <p className="m-0 text-faint">{clockWords(stage, waiting, left)}</p>}
         <Stands run={run} onGoOn={() => tap('resume', stage.id)} />
         {!waiting && !isAwake() && (
           <p className="m-0 mt-1 flex flex-wrap items-center gap-x-4">
@@ -151,19 +153,21 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       <Fence what="What goes in" of={cook.input}>
         <GoesInNow cook={cook} run={run} />
       </Fence>
-      <p className="m-0 text-[1.3rem]">
-        <strong>Look for:</strong> {lookOf(stage)}{' '}
-        <Button
-          weight="plain"
-          className="-my-3 min-h-14 text-[1.05rem]"
-          onClick={() => {
-            const what = stage.id === pourId ? (stage.note ?? '') : whatIn(stage, cook.input, pourId);
-            speak(`${nameIn(stage, pourId)}. ${setting}. ${what} Look for: ${lookOf(stage)}`);
-          }}
-        >
-          Read it out
-        </Button>
-      </p>
+      {!stands && (
+        <p className="m-0 text-[1.3rem]">
+          <strong>Look for:</strong> {lookOf(stage)}{' '}
+          <Button
+            weight="plain"
+            className="-my-3 min-h-14 text-[1.05rem]"
+            onClick={() => {
+              const what = stage.id === pourId ? (stage.note ?? '') : whatIn(stage, cook.input, pourId);
+              speak(`${nameIn(stage, pourId)}. ${setting}. ${what} Look for: ${lookOf(stage)}`);
+            }}
+          >
+            Read it out
+          </Button>
+        </p>
+      )}
       <div className="stays-down sticky bottom-0 z-20 grid grid-cols-[minmax(0,1fr)_4.75rem_4.75rem] content-start gap-2 bg-ground py-2 max-sm:bottom-16 sm:grid-cols-4 sm:gap-3 short:static short:order-1! short:col-span-1! short:grid-cols-2">
         <Button
           weight="act"
