@@ -1,24 +1,10 @@
 import { addLiquid, removeLiquid } from './additions.js';
 import { enterStage, serve, STEP_MIN, type Cooked } from './cook.js';
-import type { Order } from './integrate.js';
 import type { Setup } from './setup.js';
 import { cookStage, gapsFullNow, holdOn, seenNow, settingFor } from './stages.js';
+import { kept, ORDER, walkOf, type Kept } from './kept.js';
 import { get, STEAM } from './state.js';
-import { newWalk, PotPaused, type CookedStage, type Seen, type Walk } from './walk.js';
-
-/** The midpoint rule, as a pot is cooked through with. */
-const ORDER: Order = 2;
-
-/** What a pot has become by the beginning of a stage: numbers and yes and no, nothing else. */
-type Kept = Omit<
-  Walk,
-  'setup' | 'stepMin' | 'record' | 'stretch' | 'room' | 'y' | 'cooked' | 'ranDryMin' | 'stopAtMin'
-> & {
-  readonly y: readonly number[];
-  readonly cooked: readonly CookedStage[];
-  /** Null where it never did: what is undefined does not travel. */
-  readonly ranDryMin: number | null;
-};
+import { newWalk, PotPaused, type Seen, type Walk } from './walk.js';
 
 /**
  * A pot that is on its way, as plain data: it can be written down, sent to another worker and taken up again with the
@@ -78,7 +64,7 @@ export function advancePot(
   for (;;) {
     const stage = setup.plan.stages[at.stageIndex];
     if (!stage) return { ...at, atMin: Math.max(at.atMin, toMin) };
-    const { walk, isOver } = cookedTo(setup, at, toMin);
+    const { walk, isOver } = lookedAt(setup, at, toMin);
     if (!isOver || (stays && walk.liquidIn)) return { ...at, atMin: toMin };
     at = { stageIndex: at.stageIndex + 1, atMin: walk.atMin, began: kept(walk) };
   }
@@ -145,8 +131,11 @@ export const stageOverAtMin = (setup: Setup, pot: LivePot): number =>
  */
 export function readPot(setup: Setup, pot: LivePot): LiveReading {
   const stage = setup.plan.stages[pot.stageIndex];
-  const { walk, isOver } = cookedTo(setup, pot, pot.atMin);
-  if (isOver && walk.liquidIn && walk.atMin < pot.atMin - 1e-9) held(walk, pot);
+  const { walk, isOver } = lookedAt(setup, pot, pot.atMin);
+  if (isOver && walk.liquidIn && walk.atMin < pot.atMin - 1e-9) {
+    lastCooked.delete(pot.began);
+    held(walk, pot);
+  }
   return {
     y: [...walk.y],
     seen: stage && walk.liquidIn ? seenNow(walk, settingFor(walk, stage)) : 'nothingYet',
@@ -161,7 +150,7 @@ export function readPot(setup: Setup, pot: LivePot): LiveReading {
  * @example finishPot(setup, pot).stages.length // 4
  */
 export function finishPot(setup: Setup, pot: LivePot): Cooked {
-  const { walk, isOver } = cookedTo(setup, pot, pot.atMin);
+  const { walk, isOver } = lookedAt(setup, pot, pot.atMin);
   // A stage that was stopped in the middle is cooked from its beginning: it takes the steps it would have taken.
   const at = isOver && walk.atMin < pot.atMin - 1e-9 ? endStage(setup, pot) : pot;
   const end = walkOf(setup, at.began);
@@ -173,12 +162,36 @@ export function finishPot(setup: Setup, pot: LivePot): Cooked {
   return serve(end);
 }
 
+/** A stage as it was cooked so far. */
+interface CookedSoFar {
+  readonly walk: Walk;
+  readonly isOver: boolean;
+}
+
+/**
+ * What a stage that was begun so came to, the last time it was cooked: a pot is advanced and then read, or ended, at one minute.
+ * It is given out once, since who ends a stage or pours into it changes the walk itself.
+ */
+const lastCooked = new WeakMap<Kept, CookedSoFar & { readonly setup: Setup; readonly toMin: number }>();
+
 /** The stage that the pot is in, from its beginning to `toMin` or to its own end, whichever comes first. */
-function cookedTo(
-  setup: Setup,
-  pot: LivePot,
-  toMin: number,
-): { readonly walk: Walk; readonly isOver: boolean } {
+function cookedTo(setup: Setup, pot: LivePot, toMin: number): CookedSoFar {
+  const before = lastCooked.get(pot.began);
+  if (before?.setup === setup && before.toMin === toMin) {
+    lastCooked.delete(pot.began);
+    return before;
+  }
+  return cookedAnew(setup, pot, toMin);
+}
+
+/** The same, to be looked at and not changed: the next who asks need not cook it again. */
+function lookedAt(setup: Setup, pot: LivePot, toMin: number): CookedSoFar {
+  const found = cookedTo(setup, pot, toMin);
+  lastCooked.set(pot.began, { ...found, setup, toMin });
+  return found;
+}
+
+function cookedAnew(setup: Setup, pot: LivePot, toMin: number): CookedSoFar {
   const walk = walkOf(setup, pot.began);
   const stage = setup.plan.stages[pot.stageIndex];
   if (!stage) return { walk, isOver: true };
@@ -205,28 +218,4 @@ function isStopped(walk: Walk, toMin: number, work: () => void): boolean {
   } finally {
     walk.stopAtMin = Infinity;
   }
-}
-
-/** A walk as it is written down. */
-function kept({
-  setup,
-  stepMin,
-  record,
-  stretch,
-  room,
-  y,
-  cooked,
-  ranDryMin,
-  stopAtMin,
-  ...rest
-}: Walk): Kept {
-  return { ...rest, y: [...y], cooked: [...cooked], ranDryMin: ranDryMin ?? null };
-}
-
-/** A walk taken up again. */
-function walkOf(setup: Setup, { y, cooked, ranDryMin, ...rest }: Kept): Walk {
-  const fresh = newWalk(setup, 0, { stepMin: STEP_MIN, order: ORDER, record: undefined });
-  fresh.y.set(y);
-  fresh.cooked.push(...cooked);
-  return Object.assign(fresh, rest, { ranDryMin: ranDryMin ?? undefined });
 }
