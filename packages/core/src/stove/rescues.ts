@@ -97,7 +97,15 @@ const WET_ACTS: ReadonlySet<Stage['act']> = new Set<Stage['act']>([
 ]);
 
 const stays = (_setup: Setup, pot: LivePot): LivePot => pot;
-const ended = (setup: Setup, pot: LivePot): LivePot => endStage(setup, pot);
+/** What can be done begins where the stage is ended, and that is the same pot whatever is done then: it is cooked once. */
+const ended = (setup: Setup, pot: LivePot): LivePot => {
+  const before = endedOnce.get(pot);
+  if (before) return before;
+  const end = endStage(setup, pot);
+  endedOnce.set(pot, end);
+  return end;
+};
+const endedOnce = new WeakMap<LivePot, LivePot>();
 
 /** The plan with other stages from the one the pot is in on. */
 const from = (plan: CompletePlan, index: number, stages: readonly Stage[]): CompletePlan =>

@@ -1,6 +1,6 @@
 import { isWet, type PotBelief, type PotNow, type RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { eventsOf } from '../../stores/cookRecord.js';
 import { pots } from '../../workers/pots.js';
 import { allMl, isOther } from './allPoured.js';
@@ -35,6 +35,7 @@ export function useBelief(
       }
     : undefined;
   const key = pot && JSON.stringify(pot);
+  useMadeReady(cook, !isTold && isPast(run));
   const [found, setFound] = useState<PotBelief>();
   // What was thought before everything was taken back is not what is thought now.
   if (!isTold && found) setFound(undefined);
@@ -55,4 +56,17 @@ export function useBelief(
     return () => cancelled.abort();
   }, [key]);
   return isTold ? found : undefined;
+}
+
+/** The first of anything takes a device long: it is thought of once before anything is said, so that the first tap need not wait. */
+function useMadeReady({ id, input, answer: { stages } }: CookRecord, isSoon: boolean): void {
+  const ready = useRef<string>(undefined);
+  useEffect(() => {
+    if (!isSoon || ready.current === id) return;
+    ready.current = id;
+    const pot: PotNow = { input, stages, taps: [], nowMs: 0, keepByMl: 0 };
+    Promise.resolve()
+      .then(() => pots().run({ kind: 'belief', input, pot }, { signal: new AbortController().signal }))
+      .catch(() => undefined);
+  }, [id, input, stages, isSoon]);
 }
