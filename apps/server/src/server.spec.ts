@@ -712,7 +712,7 @@ describe('a cook', () => {
       expect(await listed(query)).toEqual([]);
     await http().get('/api/cooks?texture=6').expect(400);
     const { revision, ...household } = (await http().get('/api/household').expect(200)).body;
-    const bag = { id: `bag:${uuid(70)}`, points: 1.5 };
+    const bag = { id: `bag:${uuid(70)}/${input.grainId}`, points: 1.5 };
     const whole = { ...household, people: ['Ada'], told: [bag] };
     const put = (body: object) =>
       http()

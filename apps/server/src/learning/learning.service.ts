@@ -5,6 +5,7 @@ import { learn, whatItSays, type Learnt, type PotSays } from '@hammock/core/lear
 import { GUESTS, type Verdict } from '@hammock/core/records';
 import { Repository } from 'typeorm';
 import { Cook } from '../cooks/cook.entity.js';
+import { Clock } from '../common/clock.js';
 import { Household, ONLY } from '../household/household.entity.js';
 
 /** What one pot says, and what it was worked out of. */
@@ -38,6 +39,7 @@ export class LearningService {
   constructor(
     @InjectRepository(Cook) private readonly cooks: Repository<Cook>,
     @InjectRepository(Household) private readonly household: Repository<Household>,
+    private readonly clock: Clock,
   ) {}
 
   /** @param without id of a pot that is left out, as if it had never been */
@@ -89,17 +91,29 @@ export class LearningService {
       .leftJoinAndSelect('cook.events', 'event')
       .whereInIds(ids)
       .getMany();
-    for (const cook of cooks) this.worked.set(cook.id, { revision: cook.revision, says: says(cook) });
+    for (const cook of cooks)
+      this.worked.set(cook.id, { revision: cook.revision, says: says(cook, this.clock.nowMs()) });
   }
 }
 
-function says(cook: Cook): PotSays | undefined {
+/** @param nowMs a pot is dated no later: one of the future would make every bag old */
+function says(cook: Cook, nowMs: number): PotSays | undefined {
   const { id, input, answer, outcome, pouredMl, advisedMl, dishId, bagId, vesselId, hobId, startedAtMs } =
     cook;
   if (!outcome) return undefined;
   const { grainId, method = 'coveredAbsorption' } = input;
   return whatItSays({
-    ...{ cookId: id, atMs: startedAtMs, grainId, method, dishId, bagId, vesselId, hobId, by: outcome.by },
+    ...{
+      cookId: id,
+      atMs: Math.min(startedAtMs, nowMs),
+      grainId,
+      method,
+      dishId,
+      bagId,
+      vesselId,
+      hobId,
+      by: outcome.by,
+    },
     input,
     stages: answer.stages,
     taps: tapsOf(cook.events),

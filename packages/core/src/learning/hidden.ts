@@ -62,7 +62,8 @@ export function hiddenOf(pot: PotOf): readonly Hidden[] {
     of('taste', 'household'),
     { ...of('who', by), ...(by === GUESTS ? { sd: GUESTS_SD } : {}) },
     of('kind', grainId),
-    of('bag', bagId),
+    // A bag that is filled with another grain is another bag.
+    of('bag', bagId == null ? null : `${bagId}/${grainId}`),
     of('pot', vesselId == null ? null : `${vesselId}/${hobId ?? ''}`),
     of('method', method),
     of('dish', dishId),

@@ -1,5 +1,6 @@
-import { CholeskyDecomposition, Matrix } from 'ml-matrix';
+import { Matrix } from 'ml-matrix';
 import { hiddenOf, type HiddenKind, type PotOf } from './hidden.js';
+import { inverseOf } from './inverse.js';
 
 /** One thing that a pot says: what was wanted beyond the kind, and how surely. */
 export interface Evidence extends PotOf {
@@ -50,9 +51,10 @@ const TOLD_SD = 0.3;
 const BAG_YEAR_SD = 0.5;
 const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 /** So often what each pot counts for is worked out anew, each time half-way; more changes nothing. */
-const ROUNDS = 80;
+const ROUNDS = 60;
 const STEP = 0.8;
-const SETTLED = 1e-7;
+/** No cook pours a ten-thousandth of a point. */
+const SETTLED = 1e-4;
 
 /** One piece of evidence as it enters the sums. */
 interface Row {
@@ -77,45 +79,52 @@ export function learn(evidence: readonly Evidence[], told: readonly Told[] = [])
   if (evidence.length === 0 && told.length === 0) return NOTHING_LEARNT;
   const { ids, priors, rows } = rowsOf(evidence, told);
   const n = ids.length;
-  let mean = new Matrix([priors.map((p) => p.mean)]).transpose();
-  let covariance = Matrix.diag(priors.map((p) => p.variance));
+  let mean: Float64Array = Float64Array.from(priors, (p) => p.mean);
+  let covariance: Float64Array = Float64Array.from({ length: n * n }, (_, k) =>
+    k % (n + 1) === 0 ? (priors[k / (n + 1)]?.variance ?? 0) : 0,
+  );
   for (let round = 0; round < ROUNDS; round += 1) {
     if (round > 0)
       for (const row of rows) row.counts += STEP * (countsOf(row, mean, covariance) - row.counts);
     const precision = Matrix.diag(priors.map((p) => 1 / p.variance));
-    const pull = new Matrix([priors.map((p) => p.mean / p.variance)]).transpose();
+    const pull = priors.map((p) => p.mean / p.variance);
     for (const { touched, points, counts } of rows)
       for (const i of touched) {
-        pull.set(i, 0, pull.get(i, 0) + counts * points);
+        pull[i] = (pull[i] ?? 0) + counts * points;
         for (const j of touched) precision.set(i, j, precision.get(i, j) + counts);
       }
-    const solved = new CholeskyDecomposition(precision);
-    covariance = solved.solve(Matrix.eye(n));
-    const next = solved.solve(pull);
-    const moved = Matrix.sub(next, mean).norm();
+    covariance = inverseOf(precision);
+    const next = Float64Array.from({ length: n }, (_, i) =>
+      pull.reduce((sum, p, j) => sum + p * (covariance[i * n + j] ?? 0), 0),
+    );
+    const moved = next.reduce((most, v, i) => Math.max(most, Math.abs(v - (mean[i] ?? 0))), 0);
     mean = next;
     if (round > 0 && moved < SETTLED) break;
   }
   return {
     ids,
-    mean: mean.to1DArray(),
-    covariance: covariance.to1DArray(),
-    pots: ids.map((_, i) => new Set(rows.filter((r) => r.touched.includes(i)).map((r) => r.cookId)).size),
+    mean: [...mean],
+    covariance: [...covariance],
+    pots: potsOf(rows, n),
   };
 }
 
+/** How many pots touch each value. */
+function potsOf(rows: readonly Row[], n: number): readonly number[] {
+  const cooks = Array.from({ length: n }, () => new Set<string>());
+  for (const { touched, cookId } of rows) for (const i of touched) cooks[i]?.add(cookId);
+  return cooks.map((c) => c.size);
+}
+
 /** What a piece of evidence counts for, 1 over points squared: less the further it is from what all others say. */
-function countsOf(
-  { touched, points, variance, sure, counts }: Row,
-  mean: Matrix,
-  covariance: Matrix,
-): number {
+function countsOf(row: Row, mean: Float64Array, covariance: Float64Array): number {
+  const { touched, points, variance, sure, counts } = row;
   if (sure) return 1 / variance;
   let thought = 0;
   let open = 0;
   for (const i of touched) {
-    thought += mean.get(i, 0);
-    for (const j of touched) open += covariance.get(i, j);
+    thought += mean[i] ?? 0;
+    for (const j of touched) open += covariance[i * mean.length + j] ?? 0;
   }
   // What all others think of it: this one taken out again.
   const left = 1 - counts * open;

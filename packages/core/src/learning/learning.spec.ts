@@ -132,26 +132,57 @@ describe('what pots teach', () => {
   });
 });
 
+describe('poor evidence', () => {
+  const bagOf = (list: Evidence[], grainId: string): number | undefined => {
+    const { ids, mean } = learn(list);
+    return mean[ids.indexOf(`bag:bag/${grainId}`)];
+  };
+
+  it('of a bag that holds another grain now is of the grain it held', () => {
+    const before = [0, 1, 2].map((n) => pot(n));
+    expect(bagOf(before, 'basmati')).toBeGreaterThan(0);
+    expect(bagOf(before, 'jasmine')).toBeUndefined();
+    expect(bagOf([...before, pot(9, { grainId: 'jasmine', points: -2 })], 'jasmine')).toBeLessThan(0);
+  });
+
+  it('that is all one way is followed, and stays a pour', () => {
+    const mushy = Array.from({ length: 12 }, (_, n) => pot(n, { points: -5.5, sd: 1.9 }));
+    const { points, spread } = learntOf(learn(mushy), pot(0))!;
+    expect(points).toBeLessThan(-3.5);
+    expect(points).toBeGreaterThan(-5.5);
+    expect(spread).toBeLessThan(0.5);
+    expect(poured({ ...PILAF, learntPoints: points, learntSpread: spread })).toBeGreaterThan(100);
+  });
+
+  it('by a scale that contradicts the verdict widens what is thought, and no more', () => {
+    const plain = [0, 1, 2].map((n) => pot(n, { points: 0 }));
+    const weighed = [3, 4].map((n) => pot(n, { points: 8, sd: 0.5, of: ['pot', 'dish'] }));
+    const at = learntOf(learn([...plain, ...weighed]), pot(0))!;
+    expect(Math.abs(at.points)).toBeLessThan(1.5);
+    expect(Number.isFinite(at.spread)).toBe(true);
+  });
+});
+
 describe('what the household says itself', () => {
-  const bag = { ids: ['bag:bag'] };
+  const bag = { ids: ['bag:bag/basmati'] };
   const of = (list: Evidence[], told: Told[] = [], whose = pot(0)): number =>
     learntOf(learn(list, told), whose)?.points ?? 0;
 
   it('of a bag is where it begins, and pots move it from there', () => {
-    expect(learn([], [{ id: 'bag:bag', points: 1.5 }])).toMatchObject({ ...bag, pots: [0] });
-    expect(of([], [{ id: 'bag:bag', points: 1.5 }])).toBeCloseTo(1.5, 9);
+    expect(learn([], [{ id: 'bag:bag/basmati', points: 1.5 }])).toMatchObject({ ...bag, pots: [0] });
+    expect(of([], [{ id: 'bag:bag/basmati', points: 1.5 }])).toBeCloseTo(1.5, 9);
     const drier = [0, 1, 2, 3].map((n) => pot(n, { points: -2 }));
-    expect(of(drier, [{ id: 'bag:bag', points: 1.5 }])).toBeLessThan(1.5);
-    expect(of(drier, [{ id: 'bag:bag', points: 1.5 }])).toBeGreaterThan(of(drier));
+    expect(of(drier, [{ id: 'bag:bag/basmati', points: 1.5 }])).toBeLessThan(1.5);
+    expect(of(drier, [{ id: 'bag:bag/basmati', points: 1.5 }])).toBeGreaterThan(of(drier));
   });
 
   it('lets a bag be forgotten: what pots from before taught stays with all else, and those after count', () => {
     const long = [0, 1, 2, 3].map((n) => pot(n, { atMs: 1000 + n }));
-    const forgotten = learn(long, [{ id: 'bag:bag', sinceMs: 5000 }]);
-    expect(forgotten.ids).not.toContain('bag:bag');
+    const forgotten = learn(long, [{ id: 'bag:bag/basmati', sinceMs: 5000 }]);
+    expect(forgotten.ids).not.toContain('bag:bag/basmati');
     expect(forgotten.ids).toContain('kind:basmati');
-    const since = learn([...long, pot(9, { atMs: 6000 })], [{ id: 'bag:bag', sinceMs: 5000 }]);
-    expect(since.pots[since.ids.indexOf('bag:bag')]).toBe(1);
+    const since = learn([...long, pot(9, { atMs: 6000 })], [{ id: 'bag:bag/basmati', sinceMs: 5000 }]);
+    expect(since.pots[since.ids.indexOf('bag:bag/basmati')]).toBe(1);
   });
 
   it('keeps two cooks’ tastes apart, and guests’ from the household’s', () => {

@@ -19,7 +19,7 @@ const NEW_BAG: BagFields = { grainId: 'longGrainWhite', label: '', note: '', ope
 
 /** What its pots have taught of a bag. */
 function learntText(learnt: Learnt | null, bag: BagFields): string {
-  const i = learnt?.ids.indexOf(`bag:${(bag as Partial<BagRecord>).id ?? ''}`) ?? -1;
+  const i = learnt?.ids.indexOf(`bag:${(bag as Partial<BagRecord>).id ?? ''}/${bag.grainId}`) ?? -1;
   if (!learnt || i < 0) return '';
   const sd = Math.sqrt(learnt.covariance[i * learnt.ids.length + i] ?? 0);
   return `; ${drinksText(learnt.mean[i] ?? 0, sd, learnt.pots[i] ?? 0)}`;

@@ -25,7 +25,7 @@ function nameOf(id: string, { bags, vessels, hobs, dishes }: KitchenThings): str
   if (kind === 'who')
     return what === GUESTS ? 'Guests’ taste' : what === 'all' ? undefined : `${what}’s taste`;
   if (kind === 'kind') return grainById(what)?.name;
-  if (kind === 'bag') return bags.find((b) => b.id === what)?.label;
+  if (kind === 'bag') return bags.find((b) => `${b.id}/${b.grainId}` === what)?.label;
   if (kind === 'dish') return dishes.find((d) => d.id === what)?.label;
   if (kind === 'method') return (METHOD as Readonly<Record<string, string>>)[what as Method];
   const [vesselId, hobId] = what.split('/');

@@ -127,13 +127,15 @@ describe('what was learnt, thing by thing', () => {
     fireEvent.submit(form);
     const told = useKitchen.getState().household.told!;
     expect(told).toHaveLength(1);
-    expect(told[0]!.id).toBe(`bag:${bagId}`);
+    expect(told[0]!.id).toBe(`bag:${bagId}/${BAGS[0]!.grainId}`);
     // Five per cent of the water in a grain of 70 %: 7/3 g to the g, 1.05 times that, is 71.01 %.
     expect(told[0]!.points).toBeCloseTo(1.01, 2);
     const { letters } = useOutbox.getState();
     expect(letters.map((l) => `${l.method} ${l.path}`)).toEqual(['PUT /api/household']);
     fireEvent.click(within(bag).getByText('Forget'));
-    expect(useKitchen.getState().household.told![0]).toMatchObject({ id: `bag:${bagId}` });
+    expect(useKitchen.getState().household.told![0]).toMatchObject({
+      id: `bag:${bagId}/${BAGS[0]!.grainId}`,
+    });
     expect(useKitchen.getState().household.told![0]!.sinceMs).toBeGreaterThan(0);
     fireEvent.click(within(bag).getByText('Learn from all pots'));
     expect(useKitchen.getState().household.told).toEqual([]);
