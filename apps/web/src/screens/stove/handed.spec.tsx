@@ -1,0 +1,130 @@
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { InstrumentsPassedIn } from '../../instruments/instruments.js';
+import { emptyForms } from '../../stores/keptState.js';
+import { useCooks } from '../../stores/cooks.js';
+import { useDraft } from '../../stores/draft.js';
+import { useJustJudged } from '../../stores/justJudged.js';
+import { useKitchen } from '../../stores/kitchen.js';
+import { addPerson, useMe } from '../../stores/people.js';
+import { planInputOf } from '../../stores/planInput.js';
+import { settle, silence, soon } from '../../testing/household.js';
+import { QUIET } from '../../testing/quiet.js';
+import { StoveScreen } from './StoveScreen.js';
+
+const draft = () => useDraft.getState().draft!;
+const active = () => useCooks.getState().active!;
+const last = () => active().events!.at(-1);
+const upTo = (act: string): void => {
+  useCooks.getState().tap('start', active().answer.stages[0]!.id);
+  for (const stage of active().answer.stages) {
+    if (stage.act === act) return;
+    useCooks.getState().tap('done', stage.id);
+  }
+};
+async function show(): Promise<void> {
+  render(
+    <InstrumentsPassedIn value={QUIET}>
+      <MemoryRouter>
+        <StoveScreen />
+      </MemoryRouter>
+    </InstrumentsPassedIn>,
+  );
+  await act(() => soon());
+}
+const press = async (name: RegExp | string): Promise<void> => {
+  fireEvent.click(screen.getByRole('button', { name }));
+  await act(() => soon());
+};
+const type = (field: HTMLElement, value: string): void => {
+  fireEvent.change(field, { target: { value } });
+};
+
+beforeEach(() => {
+  silence();
+  settle();
+  emptyForms();
+  useMe.setState({ name: null });
+  useCooks.getState().begin(draft(), planInputOf(draft(), useKitchen.getState()));
+});
+afterEach(cleanup);
+
+describe('a pot that is left', () => {
+  it('stands off the heat with its clock, says so and nothing that is not so, and goes on by a press', async () => {
+    upTo('simmer');
+    await show();
+    await press('More …');
+    expect(screen.queryByRole('button', { name: 'Goes on' })).toBeNull();
+    await press('Stands off the heat');
+    expect(last()).toMatchObject({ kind: 'pause', stageId: 'simmer' });
+    expect(screen.getByText(/Off the heat since/u)).toBeTruthy();
+    expect(screen.getByText(/^No heat/u)).toBeTruthy();
+    expect(screen.queryByText('Look for:')).toBeNull();
+    expect(screen.queryByText(/The bell rings/u)).toBeNull();
+    await press('Back on, go on');
+    expect(last()).toMatchObject({ kind: 'resume', stageId: 'simmer' });
+    expect(screen.queryByText(/Off the heat since/u)).toBeNull();
+    expect(screen.getByText('Look for:')).toBeTruthy();
+  });
+
+  it('is handed over by a name, which every device shows and the household keeps', async () => {
+    upTo('simmer');
+    await show();
+    await press('More …');
+    await press('Stirring now …');
+    type(screen.getByLabelText('Stirring now: another name'), ' Odo ');
+    await press('Add');
+    expect(last()).toMatchObject({ kind: 'hands', said: 'Odo' });
+    expect(screen.getByText(/Odo stirs/u)).toBeTruthy();
+    expect(useKitchen.getState().household.people).toEqual(['Odo']);
+  });
+});
+
+describe('a pour told by its level', () => {
+  it('is a press on the joints, or so many mm, and what was poured is told in the measure of the kitchen', async () => {
+    const { advisedMl, answer, input } = active();
+    upTo(answer.stages.find((s) => s.act === 'boil' || s.act === 'simmer')!.act);
+    await show();
+    await press('tell it by its level');
+    const row = within(screen.getByRole('group', { name: 'How far it stands over the grain' }));
+    type(row.getByRole('textbox'), '250');
+    expect(row.getByText('From 0 to 200 mm.')).toBeTruthy();
+    const mm = answer.levels.aboveGrainMm + 5;
+    type(row.getByRole('textbox'), mm.toString());
+    fireEvent.click(row.getByRole('button', { name: 'So far' }));
+    await act(() => soon());
+    // A disc of the pot 5 mm thick: π d² / 4.
+    const disc = (Math.PI * input.vessel.diameterCm ** 2 * 0.5) / 4;
+    expect(active().pouredMl! - advisedMl).toBeCloseTo(disc, 4);
+  });
+});
+
+describe('more of an outcome', () => {
+  it('says whose word it is, who ate and what helped of what was done, and is written down with it', async () => {
+    addPerson('Mirle');
+    upTo('simmer');
+    useCooks.getState().tap('splash', 'simmer', { amount: 45 });
+    useCooks.getState().tap('extend', 'simmer', { minutes: 5 });
+    for (const stage of active().answer.stages) useCooks.getState().tap('done', stage.id);
+    const { id } = active();
+    await show();
+    fireEvent.click(screen.getByText('More, if you like'));
+    fireEvent.click(within(screen.getByRole('group', { name: 'Whose word it is' })).getByText('Mirle'));
+    const ate = within(screen.getByRole('group', { name: 'Who ate' }));
+    fireEvent.click(ate.getByText('Mirle'));
+    fireEvent.click(ate.getByText('guests'));
+    expect(screen.queryByLabelText('ladling out')).toBeNull();
+    fireEvent.click(screen.getByLabelText('the splash'));
+    type(screen.getByLabelText(/It weighs/u), '1950');
+    await press('So much');
+    expect(last()).toMatchObject({ kind: 'weighs', amount: 1950 });
+    fireEvent.click(screen.getByRole('radio', { name: 'just right' }));
+    await press('Write it down');
+    const { cook } = useJustJudged.getState();
+    expect(cook).toMatchObject({
+      id,
+      outcome: { texture: 3, by: 'Mirle', ate: ['Mirle', 'guests'], helped: ['splash'] },
+    });
+  });
+});
