@@ -103,7 +103,14 @@ try {
   await red.keyboard.press('Escape');
   await choose(red, 'Dish', 'Splicer');
   await choose(red, 'Pot', 'Blue enamel pot');
-  await keep(await page('/notebook', LAPTOP), 'notebook');
+  const book = await page('/notebook', { width: 1280, height: 1500 });
+  await book.evaluate(() =>
+    [...document.querySelectorAll('summary')]
+      .find((s) => s.textContent.startsWith('What was learnt'))
+      .click(),
+  );
+  await book.waitForSelector('[data-testid=curve-chart] svg');
+  await keep(book, 'notebook');
   await keep(await page('/notebook/7a1e0007-0000-4000-8000-000000000001', LAPTOP), 'notebook-page');
   await keep(await page('/kitchen', LAPTOP), 'kitchen', true);
   const table = await page('/table', LAPTOP);
@@ -185,7 +192,13 @@ Lid and foil, lowest, 18 minutes. Off the heat 8 more. Fork from the side.`,
   for (let i = 0; i < 3; i += 1) await press(stove, 'Done');
   await keep(stove, 'stove-phone');
   for (let i = 0; i < 4; i += 1) await press(stove, 'Done');
-  await press(stove, 'just right');
+  await press(stove, 'a little soft');
+  await press(stove, 'Write it down');
+  await stove.waitForFunction(() =>
+    /Next time/u.test(document.querySelector('[data-testid=teaches]')?.textContent ?? ''),
+  );
+  await stove.waitForSelector('[data-testid=curve-chart] svg').catch(() => undefined);
+  await stove.evaluate(() => scrollTo(0, 0));
   await keep(stove, 'outcome-phone');
 } finally {
   await browser.close();

@@ -131,7 +131,9 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
         >
           {clockText(left)}
         </p>
-        {!stands && <p className="m-0 text-faint">{clockWords(stage, waiting, left)}</p>}
+        {!stands && (waiting || isAwake() || left <= 0) && (
+          <p className="m-0 text-faint">{clockWords(stage, waiting, left)}</p>
+        )}
         <Stands run={run} onGoOn={() => tap('resume', stage.id)} />
         {!waiting && !isAwake() && (
           <p className="m-0 mt-1 flex flex-wrap items-center gap-x-4">
