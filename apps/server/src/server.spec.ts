@@ -670,6 +670,47 @@ describe('a cook', () => {
       .expect(400);
   });
 
+  it('hears a tap of yesterday, and refuses at their field those that no pot can give', async () => {
+    const path = `/api/cooks/${uuid(25)}`;
+    const { body: cook } = await http().put(path).send(begin(4)).expect(200);
+    const stageId = cook.answer.stages[0].id;
+    const tap = (n: number, body: object, query = '') =>
+      http()
+        .put(`${path}/events/${uuid(3000 + n)}${query}`)
+        .send({ stageId, ...body });
+    const { body: old } = await tap(0, { kind: 'stirred' }, '?agoMs=86400000').expect(200);
+    expect(Math.abs(Date.now() - 86_400_000 - old.atMs)).toBeLessThan(60_000);
+    for (const [body, field] of [
+      [{ kind: 'reads', amount: -20 }, 'amount'],
+      [{ kind: 'weighs', amount: 10 }, 'amount'],
+      [{ kind: 'looked', said: 'purple' }, 'said'],
+      [{ kind: 'hands' }, 'said'],
+      [{ kind: 'hands', said: ' ' }, 'said'],
+      [{ kind: 'splash' }, 'amount'],
+      [{ kind: 'pause', stageId: 'nowhere' }, 'stageId'],
+    ] as const) {
+      const { body: problem, status } = await tap(1, body);
+      expect(status).toBeGreaterThanOrEqual(400);
+      expect(problem.errors[0].field).toBe(field);
+    }
+    await http()
+      .put(`/api/cooks/${uuid(999)}/events/${uuid(4000)}`)
+      .send({ kind: 'stirred', stageId })
+      .expect(404);
+    for (const [n, kind] of ['pause', 'resume', 'hands'].entries())
+      await tap(10 + n, { kind, ...(kind === 'hands' ? { said: 'Odo' } : {}) }).expect(200);
+    // As many as any pot was ever given, and not one more; what is kept stays.
+    let full: { status: number; body: { errors?: { code: string }[] } } | undefined;
+    for (let n = 100; n < 700 && !full; n += 1) {
+      const reply = await tap(n, { kind: 'stirred' });
+      if (reply.status !== 200) full = reply;
+    }
+    expect(full!.status).toBe(422);
+    expect(full!.body.errors![0]!.code).toBe('tooMany');
+    expect((await http().get(path).expect(200)).body.events).toHaveLength(500);
+    await tap(0, { kind: 'stirred' }).expect(200);
+  });
+
   it('tells the curve of its judged pots, narrows its list, and hears what the household says itself', async () => {
     const path = `/api/cooks/${uuid(24)}`;
     const { body: cook } = await http()

@@ -1,5 +1,8 @@
 import { RANGES, type LidFit, type VesselKind, type Wall } from '@hammock/core';
-import type { VesselFields } from '@hammock/core/records';
+import type { Learnt } from '@hammock/core/learning';
+import type { VesselFields, VesselRecord } from '@hammock/core/records';
+import { useLearnt } from '../../stores/learnt.js';
+import { wantsText } from '../../words/learntWords.js';
 import { NumberField } from '../../ui/NumberField.js';
 import { Tick } from '../../ui/Tick.js';
 import { LID_FIT, VESSEL_KIND, WALL } from '../../words/words.js';
@@ -16,58 +19,71 @@ function held(pot: VesselFields, diameterCm: number): number {
 
 const NEW_VESSEL = potOfWidth(22, '');
 
-/** Pots, by what the heat sees of them. */
-export const PotList = () => (
-  <ThingList
-    kind="vessels"
-    title="Pots"
-    one="pot"
-    fresh={NEW_VESSEL}
-    describe={(v) =>
-      `${v.kind === 'pot' ? '' : `${VESSEL_KIND[v.kind]}, `}${v.diameterCm.toString()} cm wide, ${litres(v.volumeMl)} l, ${LID_FIT[v.lid]}, ${WALL[v.wall]}${v.nonStick === true ? ', non-stick' : ''}`
-    }
-    fields={(pot, set, problem) => (
-      <>
-        <TextInput
-          label="Name"
-          value={pot.label}
-          onChange={(label) => set({ label })}
-          problem={problem('label')}
-        />
-        <NumberField
-          label="Width inside"
-          unit={RANGES.diameterCm.unit}
-          value={pot.diameterCm}
-          onChange={(diameterCm) => set({ diameterCm, volumeMl: held(pot, diameterCm) })}
-          problem={problem('diameterCm')}
-        />
-        <NumberField
-          label="Holds to the brim"
-          unit={RANGES.volumeMl.unit}
-          value={pot.volumeMl}
-          onChange={(volumeMl) => set({ volumeMl })}
-          problem={problem('volumeMl')}
-        />
-        <ChoiceInput
-          label="It is a"
-          value={pot.kind}
-          words={VESSEL_KIND}
-          onChange={(kind) => set({ kind: kind as VesselKind })}
-        />
-        <ChoiceInput
-          label="Lid"
-          value={pot.lid}
-          words={LID_FIT}
-          onChange={(lid) => set({ lid: lid as LidFit })}
-        />
-        <ChoiceInput
-          label="Wall"
-          value={pot.wall}
-          words={WALL}
-          onChange={(wall) => set({ wall: wall as Wall })}
-        />
-        <Tick words="non-stick" on={pot.nonStick} onChange={(nonStick) => set({ nonStick })} />
-      </>
-    )}
-  />
-);
+/** What its pots have taught of a pot, on the ring it stands on most. */
+function learntText(learnt: Learnt | null, pot: VesselFields): string {
+  const its = `pot:${(pot as Partial<VesselRecord>).id ?? ''}/`;
+  const places = learnt?.ids.flatMap((id, i) => (id.startsWith(its) ? [i] : [])) ?? [];
+  const most = places.sort((a, b) => (learnt?.pots[b] ?? 0) - (learnt?.pots[a] ?? 0))[0];
+  if (!learnt || most === undefined) return '';
+  const sd = Math.sqrt(learnt.covariance[most * learnt.ids.length + most] ?? 0);
+  return `; ${wantsText('pot:', learnt.mean[most] ?? 0, sd, learnt.pots[most] ?? 0)}`;
+}
+
+/** Pots, by what the heat sees of them, and what they have taught. */
+export function PotList() {
+  const learnt = useLearnt((s) => s.learnt);
+  return (
+    <ThingList
+      kind="vessels"
+      title="Pots"
+      one="pot"
+      fresh={NEW_VESSEL}
+      describe={(v) =>
+        `${v.kind === 'pot' ? '' : `${VESSEL_KIND[v.kind]}, `}${v.diameterCm.toString()} cm wide, ${litres(v.volumeMl)} l, ${LID_FIT[v.lid]}, ${WALL[v.wall]}${v.nonStick === true ? ', non-stick' : ''}${learntText(learnt, v)}`
+      }
+      fields={(pot, set, problem) => (
+        <>
+          <TextInput
+            label="Name"
+            value={pot.label}
+            onChange={(label) => set({ label })}
+            problem={problem('label')}
+          />
+          <NumberField
+            label="Width inside"
+            unit={RANGES.diameterCm.unit}
+            value={pot.diameterCm}
+            onChange={(diameterCm) => set({ diameterCm, volumeMl: held(pot, diameterCm) })}
+            problem={problem('diameterCm')}
+          />
+          <NumberField
+            label="Holds to the brim"
+            unit={RANGES.volumeMl.unit}
+            value={pot.volumeMl}
+            onChange={(volumeMl) => set({ volumeMl })}
+            problem={problem('volumeMl')}
+          />
+          <ChoiceInput
+            label="It is a"
+            value={pot.kind}
+            words={VESSEL_KIND}
+            onChange={(kind) => set({ kind: kind as VesselKind })}
+          />
+          <ChoiceInput
+            label="Lid"
+            value={pot.lid}
+            words={LID_FIT}
+            onChange={(lid) => set({ lid: lid as LidFit })}
+          />
+          <ChoiceInput
+            label="Wall"
+            value={pot.wall}
+            words={WALL}
+            onChange={(wall) => set({ wall: wall as Wall })}
+          />
+          <Tick words="non-stick" on={pot.nonStick} onChange={(nonStick) => set({ nonStick })} />
+        </>
+      )}
+    />
+  );
+}
