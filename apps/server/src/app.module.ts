@@ -20,6 +20,7 @@ import { HealthModule } from './health/health.module.js';
 import { HobsModule } from './hobs/hobs.module.js';
 import { HouseholdModule } from './household/household.module.js';
 import { IngredientsModule } from './ingredients/ingredients.module.js';
+import { FormatsModule } from './formats/formats.module.js';
 import { LearningModule } from './learning/learning.module.js';
 import { MethodsModule } from './methods/methods.module.js';
 import { PlansModule } from './plans/plans.module.js';
@@ -56,6 +57,7 @@ export class AppModule {
         PlansModule,
         CooksModule,
         LearningModule,
+        FormatsModule,
         ChangesModule,
         CopiesModule,
       ],

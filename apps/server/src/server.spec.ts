@@ -670,6 +670,16 @@ describe('a cook', () => {
       .expect(400);
   });
 
+  it('gives its notebook as a table to any program that reads one', async () => {
+    const reply = await http().get('/api/notebook.csv').expect(200);
+    expect(reply.headers['content-type']).toContain('text/csv');
+    expect(reply.headers['content-disposition']).toContain('hammock-notebook.csv');
+    const lines = reply.text.trimEnd().split('\r\n');
+    const { body } = await http().get('/api/cooks?limit=200').expect(200);
+    expect(lines).toHaveLength((body as unknown[]).length + 1);
+    expect(lines[0]).toContain('advised_ml,poured_ml');
+  });
+
   it('hears a tap of yesterday, and refuses at their field those that no pot can give', async () => {
     const path = `/api/cooks/${uuid(25)}`;
     const { body: cook } = await http().put(path).send(begin(4)).expect(200);

@@ -24,6 +24,17 @@ export function Pots({ recent }: { readonly recent: readonly CookLine[] }) {
           No pot is like that.
         </p>
       )}
+      {isEvery(wanted) && (
+        <p className="m-0">
+          <a
+            href="/api/notebook.csv"
+            download
+            className="inline-flex min-h-12 items-center underline decoration-husk decoration-2 underline-offset-4"
+          >
+            All of it as a table (CSV)
+          </a>
+        </p>
+      )}
       {list && list.length > 0 && <PotRows list={list} today={today} more={more} onMore={loadMore} />}
     </>
   );

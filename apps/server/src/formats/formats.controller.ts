@@ -1,0 +1,40 @@
+import { Controller, Get, Header } from '@nestjs/common';
+import { ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
+import { InjectRepository } from '@nestjs/typeorm';
+import { Repository } from 'typeorm';
+import { Bag } from '../bags/bag.entity.js';
+import { Cook } from '../cooks/cook.entity.js';
+import { LINE } from '../cooks/cooks.service.js';
+import { Hob } from '../hobs/hob.entity.js';
+import { Vessel } from '../vessels/vessel.entity.js';
+import { notebookCsv } from './notebookCsv.js';
+
+/** What the household wrote down, in formats that other programs read. */
+@ApiTags('formats')
+@Controller('api')
+export class FormatsController {
+  constructor(
+    @InjectRepository(Cook) private readonly cooks: Repository<Cook>,
+    @InjectRepository(Bag) private readonly bags: Repository<Bag>,
+    @InjectRepository(Vessel) private readonly vessels: Repository<Vessel>,
+    @InjectRepository(Hob) private readonly hobs: Repository<Hob>,
+  ) {}
+
+  @Get('notebook.csv')
+  @Header('content-type', 'text/csv; charset=utf-8; header=present')
+  @Header('content-disposition', 'attachment; filename="hammock-notebook.csv"')
+  @ApiOperation({ summary: 'Every pot of the notebook as a table (RFC 4180), oldest first' })
+  @ApiProduces('text/csv')
+  @ApiOkResponse({ schema: { type: 'string' } })
+  async notebook(): Promise<string> {
+    const cooks = await this.cooks
+      .createQueryBuilder('cook')
+      .select(LINE.map((column) => `cook.${column}`))
+      .leftJoinAndSelect('cook.outcome', 'outcome')
+      .orderBy('cook.startedAtMs', 'ASC')
+      .addOrderBy('cook.id', 'ASC')
+      .getMany();
+    const things = await Promise.all([this.bags.find(), this.vessels.find(), this.hobs.find()]);
+    return notebookCsv(cooks, new Map(things.flat().map(({ id, label }) => [id, label])));
+  }
+}
