@@ -20,7 +20,9 @@ export async function tenThousand(folder, url) {
   const copy = file.prepare(
     `INSERT INTO cook SELECT ?, (SELECT id FROM dish LIMIT 1), bagId, vesselId, hobId, cupId, label, input, answer, advisedMl, pouredMl, ?, abandoned, ? FROM cook WHERE id = '${first}'`,
   );
-  const judge = file.prepare('INSERT INTO outcome VALUES (?, 3, ?, ?, ?)');
+  const judge = file.prepare(
+    'INSERT INTO outcome (cookId, texture, base, note, atMs) VALUES (?, 3, ?, ?, ?)',
+  );
   file.transaction(() => {
     for (let i = 2; i <= 10_000; i += 1) {
       const id = `00000000-0000-4000-8000-${String(i).padStart(12, '0')}`;
@@ -45,6 +47,10 @@ export async function listing(url) {
   };
   const page = await p95('cooks?limit=50', (list) => list.length === 50);
   figure('notebook page of 50 from 10,000 pots, p95', page, 'ms', 15);
+  const found = await p95('cooks?limit=50&words=many&texture=3', (list) => list.length === 50);
+  figure('the same looked for by word and outcome, p95', found, 'ms', 15);
+  const none = await p95('cooks?limit=50&words=nothing', (list) => list.length === 0);
+  figure('the same looked for in vain, p95', none, 'ms', 15);
   figure(
     'how each dish did, from 10,000 pots, p95',
     await p95('cooks/by-dish', (list) => list.length > 0),
