@@ -709,7 +709,7 @@ describe('a cook', () => {
       .expect(404);
     for (const [n, kind] of ['pause', 'resume', 'hands'].entries())
       await tap(10 + n, { kind, ...(kind === 'hands' ? { said: 'Odo' } : {}) }).expect(200);
-    // As many as any pot was ever given, and not one more; what is kept stays.
+    // Five hundred taps of one pot, and not one more: the next is refused, and those that were kept stay.
     let full: { status: number; body: { errors?: { code: string }[] } } | undefined;
     for (let n = 100; n < 700 && !full; n += 1) {
       const reply = await tap(n, { kind: 'stirred' });

@@ -80,7 +80,7 @@ export function enterStage(walk: Walk, index: number): void {
   if (joins !== undefined && walk.liquidIn) addLiquid(walk, joins, plan.roomC);
 }
 
-/** Has what the signs of a plan look like known, where it has any, so that plans made from it show the same. */
+/** Works out how a plan's own signs look, so that plans made from it end at the same looks; nothing where it has none. */
 export function learnSigns(plan: CompletePlan): void {
   if (plan.stages.some(endsAtSurface)) gapsFullOf(plan, () => gapsFullWhenTimed(plan));
 }

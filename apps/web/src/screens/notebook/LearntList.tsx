@@ -75,7 +75,7 @@ function Row({ row }: { readonly row: LearntRow }) {
   );
 }
 
-/** As much more or less than its kind as anybody would say, per cent. */
+/** A value told by hand lies within this of its kind, per cent either way. */
 const MOST_PERCENT = 30;
 
 function TellForm({ row, onDone }: { readonly row: LearntRow; readonly onDone: () => void }) {
