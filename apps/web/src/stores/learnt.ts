@@ -57,3 +57,24 @@ export const learntOfPlan = (
   by: string | null = null,
 ): LearntOfPot | undefined =>
   learnt ? learntOf(learnt, { grainId, method, bagId, vesselId, hobId, dishId, by }) : undefined;
+
+/** One hidden value as it was learnt. */
+export interface LearntValue {
+  readonly points: number;
+  /** One standard deviation, points. */
+  readonly sd: number;
+  readonly pots: number;
+}
+
+/** What was learnt of the i-th value. */
+export const valueAt = ({ ids, mean, covariance, pots }: Learnt, i: number): LearntValue => ({
+  points: mean[i] ?? 0,
+  sd: Math.sqrt(Math.max(0, covariance[i * ids.length + i] ?? 0)),
+  pots: pots[i] ?? 0,
+});
+
+/** The best known of the values that have such an id; undefined where no pot touches one. */
+export function bestKnown(learnt: Learnt | null, isIt: (id: string) => boolean): LearntValue | undefined {
+  const found = learnt?.ids.flatMap((id, i) => (isIt(id) ? [valueAt(learnt, i)] : [])) ?? [];
+  return found.reduce<LearntValue | undefined>((a, b) => (a && a.pots >= b.pots ? a : b), undefined);
+}

@@ -1,4 +1,5 @@
 import { drinksShare, type Tells } from '@hammock/core/learning';
+import type { LearntValue } from '../stores/learnt.js';
 
 const pots = (n: number): string => (n === 1 ? 'one pot' : `${n.toString()} pots`);
 
@@ -15,26 +16,16 @@ export function standsText(of: Readonly<Record<string, number>> | undefined): st
   return taste > 0 ? `${pots(taste)} of yours, none of them like it` : 'what cooks usually pour';
 }
 
-/** "Drinks about 6 % more than its kind, ± 3, from four pots". */
-export function drinksText(points: number, sd: number, from: number): string {
-  const percent = Math.round(100 * drinksShare(points));
-  const doubt = Math.max(1, Math.round(100 * drinksShare(sd)));
-  const than =
-    percent === 0
-      ? 'as much as its kind'
-      : `about ${Math.abs(percent).toString()} % ${percent > 0 ? 'more' : 'less'} than its kind`;
-  return `drinks ${than}, ± ${doubt.toString()}, from ${pots(from)}`;
-}
-
-/** The same of anything that is learnt: a taste wants, a bag drinks, a pot or a dish takes. */
-export function wantsText(id: string, points: number, sd: number, from: number): string {
+/** What was learnt of a value: "drinks 6 % more water than its kind, ± 3, from 4 pots". */
+export function wantsText(id: string, { points, sd, pots: from }: LearntValue): string {
   const percent = Math.round(100 * drinksShare(points));
   const doubt = Math.max(1, Math.round(100 * drinksShare(sd)));
   const kind = id.split(':')[0] ?? '';
+  const usual = kind === 'bag' ? 'its kind' : 'usual';
   const than =
     percent === 0
-      ? 'as usual'
-      : `${Math.abs(percent).toString()} % ${percent > 0 ? 'more' : 'less'} water than usual`;
+      ? `as ${usual}`
+      : `${Math.abs(percent).toString()} % ${percent > 0 ? 'more' : 'less'} water than ${usual}`;
   return `${VERB[kind] ?? 'takes'} ${than}, ± ${doubt.toString()}${from === 0 ? '' : `, from ${pots(from)}`}`;
 }
 const VERB: Readonly<Record<string, string>> = {

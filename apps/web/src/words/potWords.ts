@@ -106,7 +106,9 @@ export function apartWords(apart: number): string {
 }
 
 /** A share as people say it. */
-export const inAHundred = (share: number): string => whole(100 * share);
+export const inAHundred = (share: number): string => whole(Math.min(SUREST, 100 * share));
+/** No number of trial pots makes one certain: what nobody thought of is left. */
+const SUREST = 99;
 
 /** Further from the curve than this the odds are not known, g. */
 const NEAR_G = 25;

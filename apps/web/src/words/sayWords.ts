@@ -1,6 +1,6 @@
 import type { PotBelief, StageEvent } from '@hammock/core';
 import type { Helped, SayingKind } from '@hammock/core/records';
-import { SEEN } from './potWords.js';
+import { inAHundred, SEEN } from './potWords.js';
 import { HEAT, LID } from './words.js';
 
 /** What is seen, tasted, smelt and set, in the words of its buttons. */
@@ -54,8 +54,6 @@ export function saidText({ kind, said, amount }: StageEvent, ml: (n: number) => 
   return unit === undefined ? `${name} ${ml(amount)}` : `${name} ${amount.toString()} ${unit}`;
 }
 
-const inHundred = (share: number): string => Math.round(100 * share).toString();
-
 /** What to do, as one sentence; undefined where nothing is to be done. */
 export function actText(act: PotBelief['act'], ml: (n: number) => string): string | undefined {
   switch (act.kind) {
@@ -84,9 +82,9 @@ const LOST: Readonly<Record<'caught' | 'soft' | 'hard', string>> = {
 
 /** How it ends, left alone and with the act. */
 export function chanceText({ act, leftAlone, then }: PotBelief): string {
-  const alone = `Left alone ${inHundred(leftAlone.asWanted)} in 100 such pots end as you want them`;
+  const alone = `Left alone ${inAHundred(leftAlone.asWanted)} in 100 such pots end as you want them`;
   if (act.kind === 'none' || act.kind === 'lost') return `${alone}.`;
-  return `${alone}; with this ${inHundred(then.asWanted)}.`;
+  return `${alone}; with this ${inAHundred(then.asWanted)}.`;
 }
 
 /** What comes next by itself: how long this stage still takes, and what its end shows. */

@@ -1,6 +1,7 @@
 import { Matrix } from 'ml-matrix';
 import { hiddenOf, type HiddenKind, type PotOf } from './hidden.js';
 import { inverseOf } from './inverse.js';
+import { SIDE_SD } from './noise.js';
 
 /** One thing that a pot says: what was wanted beyond the kind, and how surely. */
 export interface Evidence extends PotOf {
@@ -40,8 +41,6 @@ export interface Learnt {
 /** Nothing was cooked yet. */
 export const NOTHING_LEARNT: Learnt = { ids: [], mean: [], covariance: [], pots: [] };
 
-/** What differs from pot to pot and is never learnt, points: 3 to 4 % of the pour. */
-const POT_SD = 0.7;
 /** A tenth of what cooks say is a plain mistake, and says so many times as little (common practice: one verdict in ten). */
 const MISTAKES = 0.1;
 const MISTAKEN = 5;
@@ -162,7 +161,7 @@ function rowsOf(evidence: readonly Evidence[], told: readonly Told[]) {
     const { cookId, points, sd, of, atMs = newestMs, sure = false } = e;
     const touched: number[] = [];
     // What nobody named, and what was forgotten, stays in the noise of its pot.
-    let variance = sd ** 2 + (sure || of ? 0 : POT_SD ** 2);
+    let variance = sd ** 2 + (sure || of ? 0 : 2 * SIDE_SD ** 2);
     for (const { id, kind, sd: spread, unnamed } of hiddenOf(e)) {
       if (of && !of.includes(kind)) continue;
       const isForgotten = atMs < (says.get(id)?.sinceMs ?? -Infinity);

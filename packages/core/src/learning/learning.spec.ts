@@ -119,7 +119,7 @@ describe('what pots teach', () => {
     const unnamed = HIDDEN_SD.bag ** 2 + HIDDEN_SD.pot ** 2 + HIDDEN_SD.dish ** 2;
     for (const points of [-3, -1, 0.5, 2, 4]) {
       const e = pot(0, { points, bagId: null, vesselId: null, dishId: null });
-      const scale = e.sd ** 2 + 0.7 ** 2 + unnamed;
+      const scale = e.sd ** 2 + 2 * 0.5 ** 2 + unnamed;
       let [all, sum] = [0, 0];
       for (let x = -12; x <= 12; x += 0.005) {
         const is = (v: number): number => Math.exp((-0.5 * (points - x) ** 2) / v) / Math.sqrt(v);

@@ -6,9 +6,9 @@ import { ageText } from './ageText.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
 import { AMYLOSE_WORDS, hasClass, starchText } from '../../words/amyloseWords.js';
-import { useLearnt } from '../../stores/learnt.js';
+import { bestKnown, useLearnt } from '../../stores/learnt.js';
 import { nowMs } from '../../stores/time.js';
-import { drinksText } from '../../words/learntWords.js';
+import { wantsText } from '../../words/learntWords.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 
@@ -19,10 +19,9 @@ const NEW_BAG: BagFields = { grainId: 'longGrainWhite', label: '', note: '', ope
 
 /** What its pots have taught of a bag. */
 function learntText(learnt: Learnt | null, bag: BagFields): string {
-  const i = learnt?.ids.indexOf(`bag:${(bag as Partial<BagRecord>).id ?? ''}/${bag.grainId}`) ?? -1;
-  if (!learnt || i < 0) return '';
-  const sd = Math.sqrt(learnt.covariance[i * learnt.ids.length + i] ?? 0);
-  return `; ${drinksText(learnt.mean[i] ?? 0, sd, learnt.pots[i] ?? 0)}`;
+  const its = `bag:${(bag as Partial<BagRecord>).id ?? ''}/${bag.grainId}`;
+  const found = bestKnown(learnt, (id) => id === its);
+  return found ? `; ${wantsText(its, found)}` : '';
 }
 
 /** Bags of grain, each with the day it was opened. */

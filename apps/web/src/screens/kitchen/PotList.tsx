@@ -1,7 +1,7 @@
 import { RANGES, type LidFit, type VesselKind, type Wall } from '@hammock/core';
 import type { Learnt } from '@hammock/core/learning';
 import type { VesselFields, VesselRecord } from '@hammock/core/records';
-import { useLearnt } from '../../stores/learnt.js';
+import { bestKnown, useLearnt } from '../../stores/learnt.js';
 import { wantsText } from '../../words/learntWords.js';
 import { NumberField } from '../../ui/NumberField.js';
 import { Tick } from '../../ui/Tick.js';
@@ -22,11 +22,8 @@ const NEW_VESSEL = potOfWidth(22, '');
 /** What its pots have taught of a pot, on the ring it stands on most. */
 function learntText(learnt: Learnt | null, pot: VesselFields): string {
   const its = `pot:${(pot as Partial<VesselRecord>).id ?? ''}/`;
-  const places = learnt?.ids.flatMap((id, i) => (id.startsWith(its) ? [i] : [])) ?? [];
-  const most = places.sort((a, b) => (learnt?.pots[b] ?? 0) - (learnt?.pots[a] ?? 0))[0];
-  if (!learnt || most === undefined) return '';
-  const sd = Math.sqrt(learnt.covariance[most * learnt.ids.length + most] ?? 0);
-  return `; ${wantsText('pot:', learnt.mean[most] ?? 0, sd, learnt.pots[most] ?? 0)}`;
+  const found = bestKnown(learnt, (id) => id.startsWith(its));
+  return found ? `; ${wantsText(its, found)}` : '';
 }
 
 /** Pots, by what the heat sees of them, and what they have taught. */

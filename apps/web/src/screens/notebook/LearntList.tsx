@@ -46,7 +46,7 @@ function Row({ row }: { readonly row: LearntRow }) {
       <span>
         <strong>{name}</strong>
         <span className="block text-faint">
-          {wantsText(id, points, sd, pots)}
+          {wantsText(id, row)}
           {told?.points != null && ', as you told it'}
           {told?.sinceMs != null && ', since it was forgotten'}
         </span>

@@ -86,7 +86,7 @@ function whyText(without: Learnt | undefined, learnt: Learnt | null, things: Kit
     .sort((a, b) => Math.abs(b.by) - Math.abs(a.by));
   const [most] = moved;
   if (!most || Math.abs(most.by) < LEAST_POINTS) return '';
-  return `Mostly of ${most.id.startsWith('taste') ? 'your taste' : most.name}: ${wantsText(most.id, most.points, most.sd, most.pots)}.`;
+  return `Mostly of ${most.id.startsWith('taste') ? 'your taste' : most.name}: ${wantsText(most.id, most)}.`;
 }
 /** A move that nobody would speak of, points. */
 const LEAST_POINTS = 0.05;

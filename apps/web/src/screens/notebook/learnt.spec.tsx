@@ -11,7 +11,7 @@ import { useLearnt } from '../../stores/learnt.js';
 import { useOutbox } from '../../stores/outbox.js';
 import { planInputOf } from '../../stores/planInput.js';
 import { network, settle, silence, soon } from '../../testing/household.js';
-import { drinksText, standsText } from '../../words/learntWords.js';
+import { standsText, wantsText } from '../../words/learntWords.js';
 import { Teaches } from './Teaches.js';
 
 const draft = () => useDraft.getState().draft!;
@@ -102,7 +102,9 @@ describe('what a pot teaches', () => {
     expect(standsText({ taste: 9, kind: 4, bag: 2, pot: 5, dish: 1 })).toBe(
       'one pot of this dish, 2 pots with this bag, 5 pots in this pot',
     );
-    expect(drinksText(1.25, 0.6, 4)).toBe('drinks about 6 % more than its kind, ± 3, from 4 pots');
-    expect(drinksText(0, 0.6, 1)).toBe('drinks as much as its kind, ± 3, from one pot');
+    expect(wantsText('bag:b/basmati', { points: 1.25, sd: 0.6, pots: 4 })).toBe(
+      'drinks 6 % more water than its kind, ± 3, from 4 pots',
+    );
+    expect(wantsText('pot:p/h', { points: 0, sd: 0.6, pots: 1 })).toBe('takes as usual, ± 3, from one pot');
   });
 });

@@ -2,15 +2,13 @@ import { grainById, type Method } from '@hammock/core';
 import type { Learnt } from '@hammock/core/learning';
 import { GUESTS, type Told } from '@hammock/core/records';
 import type { KitchenThings } from '../../stores/kitchenThings.js';
+import { valueAt, type LearntValue } from '../../stores/learnt.js';
 import { METHOD } from '../../words/words.js';
 
 /** One hidden value as it is read: what it is of, what was learnt of it, and what the household said itself. */
-export interface LearntRow {
+export interface LearntRow extends LearntValue {
   readonly id: string;
   readonly name: string;
-  readonly points: number;
-  readonly sd: number;
-  readonly pots: number;
   readonly told: Told | undefined;
 }
 
@@ -37,15 +35,13 @@ function nameOf(id: string, { bags, vessels, hobs, dishes }: KitchenThings): str
 /** Everything pots have taught that the household still has, by kind, the best known first. */
 export function learntRows(learnt: Learnt | null, things: KitchenThings): readonly LearntRow[] {
   if (!learnt) return [];
-  const { ids, mean, covariance, pots } = learnt;
   const kindAt = (id: string): number => ORDER.indexOf(id.split(':')[0] ?? '');
-  return ids
+  return learnt.ids
     .flatMap((id, i): LearntRow[] => {
       const name = nameOf(id, things);
       if (name === undefined) return [];
-      const sd = Math.sqrt(Math.max(0, covariance[i * ids.length + i] ?? 0));
       const told = things.household.told?.find((t) => t.id === id);
-      return [{ id, name, points: mean[i] ?? 0, sd, pots: pots[i] ?? 0, told }];
+      return [{ id, name, ...valueAt(learnt, i), told }];
     })
     .sort((a, b) => kindAt(a.id) - kindAt(b.id) || b.pots - a.pots || (a.name < b.name ? -1 : 1));
 }

@@ -120,7 +120,7 @@ describe('what was learnt, thing by thing', () => {
     await show();
     const list = screen.getByRole('list', { name: 'What was learnt', hidden: true });
     const bag = within(list).getByText(BAGS[0]!.label).closest('li')!;
-    expect(bag.textContent).toMatch(/drinks \d+ % more water than usual, ± \d+, from 3 pots/u);
+    expect(bag.textContent).toMatch(/drinks \d+ % more water than its kind, ± \d+, from 3 pots/u);
     fireEvent.click(within(bag).getByText('Tell by hand'));
     const form = within(bag).getByRole('form', { hidden: true });
     fireEvent.change(within(form).getByRole('textbox', { hidden: true }), { target: { value: '5' } });

@@ -3,9 +3,6 @@ import { useEffect } from 'react';
 import { oddsKey, useOdds } from '../../stores/odds.js';
 import { inAHundred, nearestTo } from '../../words/potWords.js';
 
-/** No look makes a pot surer than this: what nobody thought of is left. */
-const MOST_SURE = 0.97;
-
 /** How sure the number is, beside the words of the plan; the whole of it stands further down. */
 export function OddsInShort({ answer, input }: { readonly answer: Answer; readonly input: PlanInput }) {
   const key = oddsKey(input);
@@ -23,12 +20,7 @@ export function OddsInShort({ answer, input }: { readonly answer: Answer; readon
         {share === undefined ? '–' : inAHundred(share)}
       </span>
       in 100 such pots come out right
-      {near?.looked ? (
-        <>, about {inAHundred(Math.min(MOST_SURE, near.looked.asWanted))} if you taste once</>
-      ) : (
-        ''
-      )}
-      .{' '}
+      {near?.looked ? <>, about {inAHundred(near.looked.asWanted)} if you taste once</> : ''}.{' '}
       <a
         href="#odds"
         className="inline-flex min-h-11 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"

@@ -18,22 +18,11 @@ export interface SaySoProps {
   readonly amount: (ml: number) => string;
 }
 
-/** Kinds behind the first row, and those behind "more". */
-const FIRST = ['looked', 'tasted', 'splash', 'smells'] as const;
-const MORE = [
-  'ladled',
-  'heat',
-  'lid',
-  'lidUp',
-  'stirred',
-  'boiledOver',
-  'weighs',
-  'reads',
-  'pause',
-  'resume',
-  'hands',
-  'note',
-] as const;
+/** Kinds behind the first row; all others are behind "more", and a sign has a word of its own. */
+const FIRST: readonly SayingKind[] = ['looked', 'tasted', 'splash', 'smells'];
+const MORE = (Object.keys(SAYINGS) as SayingKind[]).filter(
+  (kind) => kind !== 'sign' && !FIRST.includes(kind),
+);
 type Opened = SayingKind | 'more' | 'minutes' | undefined;
 /** What a clock is set on or back by, min. */
 const MINUTES = [-5, -2, -1, 1, 2];
@@ -132,7 +121,7 @@ const NOW: Readonly<Record<string, string>> = {
 };
 
 /** A pot that stands can only go on, and one that cooks can only be set off. */
-const fits = (kind: (typeof MORE)[number], { pausedAtMs, phase }: RunState): boolean => {
+const fits = (kind: SayingKind, { pausedAtMs, phase }: RunState): boolean => {
   if (kind === 'pause') return pausedAtMs === undefined && phase === 'running';
   return kind !== 'resume' || pausedAtMs !== undefined;
 };

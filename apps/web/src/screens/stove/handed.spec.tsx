@@ -1,7 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
-import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
-import { MemoryRouter } from 'react-router';
-import { InstrumentsPassedIn } from '../../instruments/instruments.js';
+import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { emptyForms } from '../../stores/keptState.js';
 import { useCooks } from '../../stores/cooks.js';
 import { useDraft } from '../../stores/draft.js';
@@ -10,7 +8,7 @@ import { useKitchen } from '../../stores/kitchen.js';
 import { addPerson, useMe } from '../../stores/people.js';
 import { planInputOf } from '../../stores/planInput.js';
 import { settle, silence, soon } from '../../testing/household.js';
-import { QUIET } from '../../testing/quiet.js';
+import { pressed, shown } from '../../testing/stoveShown.js';
 import { StoveScreen } from './StoveScreen.js';
 
 const draft = () => useDraft.getState().draft!;
@@ -23,20 +21,7 @@ const upTo = (act: string): void => {
     useCooks.getState().tap('done', stage.id);
   }
 };
-async function show(): Promise<void> {
-  render(
-    <InstrumentsPassedIn value={QUIET}>
-      <MemoryRouter>
-        <StoveScreen />
-      </MemoryRouter>
-    </InstrumentsPassedIn>,
-  );
-  await act(() => soon());
-}
-const press = async (name: RegExp | string): Promise<void> => {
-  fireEvent.click(screen.getByRole('button', { name }));
-  await act(() => soon());
-};
+const show = (): Promise<void> => shown(<StoveScreen />);
 const type = (field: HTMLElement, value: string): void => {
   fireEvent.change(field, { target: { value } });
 };
@@ -54,15 +39,15 @@ describe('a pot that is left', () => {
   it('stands off the heat with its clock, says so and nothing that is not so, and goes on by a press', async () => {
     upTo('simmer');
     await show();
-    await press('More …');
+    await pressed('More …');
     expect(screen.queryByRole('button', { name: 'Goes on' })).toBeNull();
-    await press('Stands off the heat');
+    await pressed('Stands off the heat');
     expect(last()).toMatchObject({ kind: 'pause', stageId: 'simmer' });
     expect(screen.getByText(/Off the heat since/u)).toBeTruthy();
     expect(screen.getByText(/^No heat/u)).toBeTruthy();
     expect(screen.queryByText('Look for:')).toBeNull();
     expect(screen.queryByText(/The bell rings/u)).toBeNull();
-    await press('Back on, go on');
+    await pressed('Back on, go on');
     expect(last()).toMatchObject({ kind: 'resume', stageId: 'simmer' });
     expect(screen.queryByText(/Off the heat since/u)).toBeNull();
     expect(screen.getByText('Look for:')).toBeTruthy();
@@ -71,10 +56,10 @@ describe('a pot that is left', () => {
   it('is handed over by a name, which every device shows and the household keeps', async () => {
     upTo('simmer');
     await show();
-    await press('More …');
-    await press('Stirring now …');
+    await pressed('More …');
+    await pressed('Stirring now …');
     type(screen.getByLabelText('Stirring now: another name'), ' Odo ');
-    await press('Add');
+    await pressed('Add');
     expect(last()).toMatchObject({ kind: 'hands', said: 'Odo' });
     expect(screen.getByText(/Odo stirs/u)).toBeTruthy();
     expect(useKitchen.getState().household.people).toEqual(['Odo']);
@@ -86,7 +71,7 @@ describe('a pour told by its level', () => {
     const { advisedMl, answer, input } = active();
     upTo(answer.stages.find((s) => s.act === 'boil' || s.act === 'simmer')!.act);
     await show();
-    await press('tell it by its level');
+    await pressed('tell it by its level');
     const row = within(screen.getByRole('group', { name: 'How far it stands over the grain' }));
     type(row.getByRole('textbox'), '250');
     expect(row.getByText('From 0 to 200 mm.')).toBeTruthy();
@@ -117,10 +102,10 @@ describe('more of an outcome', () => {
     expect(screen.queryByLabelText('ladling out')).toBeNull();
     fireEvent.click(screen.getByLabelText('the splash'));
     type(screen.getByLabelText(/It weighs/u), '1950');
-    await press('So much');
+    await pressed('So much');
     expect(last()).toMatchObject({ kind: 'weighs', amount: 1950 });
     fireEvent.click(screen.getByRole('radio', { name: 'just right' }));
-    await press('Write it down');
+    await pressed('Write it down');
     const { cook } = useJustJudged.getState();
     expect(cook).toMatchObject({
       id,

@@ -1,16 +1,15 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
 import { plannedMin } from '@hammock/core';
-import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
-import { MemoryRouter } from 'react-router';
-import { InstrumentsPassedIn } from '../../instruments/instruments.js';
+import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { useCooks } from '../../stores/cooks.js';
 import { useDraft } from '../../stores/draft.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { useOutbox } from '../../stores/outbox.js';
 import { planInputOf } from '../../stores/planInput.js';
 import { setKept } from '../../stores/keptState.js';
-import { settle, silence, soon } from '../../testing/household.js';
+import { settle, silence } from '../../testing/household.js';
 import { QUIET } from '../../testing/quiet.js';
+import { pressed, shown } from '../../testing/stoveShown.js';
 import type { Asked, Replied } from '../../workers/jobs.js';
 import type { WorkerLike } from '../../workers/pool.js';
 import { work } from '../../workers/work.js';
@@ -58,20 +57,7 @@ const tookTheirTime = (): void => {
   const start = { ...first, id: 'start', kind: 'start' as const, atMs: first.atMs - minutes[0]! * 60_000 };
   useCooks.setState({ active: { ...active!, events: [start, ...events.map((e) => ({ ...e }))] } });
 };
-async function show(): Promise<void> {
-  render(
-    <InstrumentsPassedIn value={instruments}>
-      <MemoryRouter>
-        <StoveScreen />
-      </MemoryRouter>
-    </InstrumentsPassedIn>,
-  );
-  await act(() => soon());
-}
-const press = async (name: RegExp | string): Promise<void> => {
-  fireEvent.click(screen.getByRole('button', { name }));
-  await act(() => soon());
-};
+const show = (): Promise<void> => shown(<StoveScreen />, instruments);
 const events = () => useCooks.getState().active!.events!;
 
 beforeEach(() => {
@@ -86,16 +72,16 @@ describe('what is said of the pot', () => {
     await show();
     expect(screen.queryByText('Say what you see')).toBeNull();
     act(() => at('simmer'));
-    await press(/^Looked/u);
+    await pressed(/^Looked/u);
     const looks = within(screen.getByRole('group', { name: 'Looked' })).getAllByRole('button');
     expect(looks.map((b) => b.textContent)).toEqual(['a soup', 'just over it', 'level', 'holes', 'dry']);
-    await press('level');
+    await pressed('level');
     expect(events().at(-1)).toMatchObject({ kind: 'looked', said: 'level', stageId: 'simmer' });
     expect(screen.queryByRole('group', { name: 'Looked' })).toBeNull();
     expect(screen.getByTestId('said').textContent).toBe('Looked: level');
     const sent = useOutbox.getState().letters.map((l) => l.body);
     expect(sent).toContainEqual(expect.objectContaining({ kind: 'looked', said: 'level' }));
-    await press('Undo');
+    await pressed('Undo');
     expect(screen.queryByTestId('said')).toBeNull();
     expect(screen.queryByTestId('advice')).toBeNull();
   });
@@ -104,35 +90,35 @@ describe('what is said of the pot', () => {
     at('rest');
     tookTheirTime();
     await show();
-    await press(/^Tasted/u);
-    await press('hard');
+    await pressed(/^Tasted/u);
+    await pressed('hard');
     const advice = screen.getByTestId('advice');
     expect(advice.textContent).toMatch(/(?:hot round the edge|Back on low), lid on, \d+ min/u);
     const [, alone, then] = /Left alone (\d+) in 100.*; with this (\d+)/u.exec(advice.textContent)!;
     expect(Number(then)).toBeGreaterThan(Number(alone) + 5);
-    await press('I do that now');
+    await pressed('I do that now');
     expect(events().find((e) => e.kind === 'heat')).toMatchObject({ said: 'low' });
   });
 
   it('says what is out of range at its field, and takes notes', async () => {
     at('simmer');
     await show();
-    await press('More …');
-    await press(/^Reads/u);
+    await pressed('More …');
+    await pressed(/^Reads/u);
     fireEvent.change(screen.getByRole('textbox', { name: /Reads/u }), { target: { value: '999' } });
     expect(screen.getByRole('alert').textContent).toBe('From 0 to 250 °C.');
     fireEvent.change(screen.getByRole('textbox', { name: /Reads/u }), { target: { value: '98' } });
-    await press('So much');
+    await pressed('So much');
     expect(events().at(-1)).toMatchObject({ kind: 'reads', amount: 98 });
-    await press('More …');
-    await press(/^Note/u);
+    await pressed('More …');
+    await pressed(/^Note/u);
     fireEvent.change(screen.getByRole('textbox', { name: 'Something else' }), {
       target: { value: 'smells of the sea' },
     });
-    await press('Write it down');
+    await pressed('Write it down');
     expect(screen.getByTestId('said').textContent).toBe('Reads 98 °C · smells of the sea');
-    await press('More …');
-    await press('Stirred');
+    await pressed('More …');
+    await pressed('Stirred');
     expect(events().at(-1)).toMatchObject({ kind: 'stirred' });
   });
 });
@@ -147,9 +133,9 @@ describe('the stove', () => {
       return 60 * m + s;
     };
     const before = clock();
-    await press('More …');
-    await press('Minutes …');
-    await press('−2 min');
+    await pressed('More …');
+    await pressed('Minutes …');
+    await pressed('−2 min');
     expect(before - clock()).toBeGreaterThanOrEqual(120);
     expect(before - clock()).toBeLessThan(125);
     expect(screen.getByTestId('table-time').textContent).toMatch(
@@ -160,7 +146,7 @@ describe('the stove', () => {
   it('reads out what is to be done, in the words that are shown', async () => {
     at('simmer');
     await show();
-    await press('Read it out');
+    await pressed('Read it out');
     expect(speak).toHaveBeenCalledTimes(1);
     const [[spoken]] = speak.mock.calls as [[string]];
     expect(spoken).toContain('Look for:');
@@ -180,7 +166,7 @@ describe('the stove', () => {
     await show();
     const care = () => screen.queryByRole('region', { name: 'Take care' });
     expect(care()!.textContent).toContain('Hot fat burns and spits');
-    await press('Seen');
+    await pressed('Seen');
     expect(care()).toBeNull();
     act(() => at('simmer'));
     expect(care()).toBeNull();
@@ -199,24 +185,24 @@ describe('the line of stages, on the way', () => {
     at('simmer');
     await show();
     const before = names();
-    await press('Change Simmer');
-    await press('Put a stage after it …');
-    await press('Boil open');
-    await press('5 min');
+    await pressed('Change Simmer');
+    await pressed('Put a stage after it …');
+    await pressed('Boil open');
+    await pressed('5 min');
     expect(names()).toHaveLength(before.length + 1);
     expect(names()[before.findIndex((n) => n.startsWith('Simmer')) + 1]).toBe('Boil open5 min');
-    await press('Undo');
+    await pressed('Undo');
     expect(names()).toEqual(before);
-    await press('Change Rest');
-    await press('Leave it out');
+    await pressed('Change Rest');
+    await pressed('Leave it out');
     expect(names().at(-1)).toContain('left out');
-    await press('Undo');
-    await press('Change Rest');
-    await press('Lid …');
-    await press('cloth under the lid');
+    await pressed('Undo');
+    await pressed('Change Rest');
+    await pressed('Lid …');
+    await pressed('cloth under the lid');
     expect(events().at(-1)).toMatchObject({ kind: 'lid', said: 'cloth', stageId: 'rest' });
-    await press('Change Simmer');
-    await press(/^Back to/u);
+    await pressed('Change Simmer');
+    await pressed(/^Back to/u);
     expect(screen.getByRole('heading', { level: 1 }).textContent).not.toBe('Simmer');
   });
 
@@ -224,9 +210,9 @@ describe('the line of stages, on the way', () => {
     at('simmer');
     await show();
     expect(screen.getByText('Low heat, lid on')).toBeTruthy();
-    await press('More …');
-    await press('Ring …');
-    await press('medium heat');
+    await pressed('More …');
+    await pressed('Ring …');
+    await pressed('medium heat');
     expect(screen.getByText('Medium heat, lid on')).toBeTruthy();
     expect(screen.queryByText('Low heat, lid on')).toBeNull();
   });
@@ -236,9 +222,9 @@ describe('the line of stages, on the way', () => {
     tookTheirTime();
     await show();
     expect(screen.getByText('Open, fork, taste')).toBeTruthy();
-    await press(/^Tasted/u);
-    await press('hard');
-    await press('I do that now');
+    await pressed(/^Tasted/u);
+    await pressed('hard');
+    await pressed('I do that now');
     expect(screen.getByTestId('clock').textContent).toMatch(/^\d+:\d\d$/u);
     expect(screen.getByTestId('next').textContent).toBe('Done. Next: rest');
   });
@@ -246,18 +232,18 @@ describe('the line of stages, on the way', () => {
   it('is next and look alone for full hands', async () => {
     at('simmer');
     await show();
-    await press('Hands full');
+    await pressed('Hands full');
     expect(screen.getAllByRole('button').map((b) => b.textContent)).toEqual([
       'Next',
       'Look',
       'Hands are free',
     ]);
-    await press('Look');
-    await press('level');
+    await pressed('Look');
+    await pressed('level');
     expect(events().at(-1)).toMatchObject({ kind: 'looked', said: 'level' });
-    await press('Next');
+    await pressed('Next');
     expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Rest');
-    await press('Hands are free');
+    await pressed('Hands are free');
     expect(screen.getByTestId('said').textContent).toBe('Looked: level');
   });
 });
@@ -284,10 +270,10 @@ describe('what goes in, and what is made beside it', () => {
     await show();
     const clock = () => screen.getByRole('timer', { name: 'Clock of cucumber salad' }).textContent;
     expect(clock()).toBe('10:00');
-    await press('cucumber salad: start');
-    await press('cucumber salad: 2 more min');
+    await pressed('cucumber salad: start');
+    await pressed('cucumber salad: 2 more min');
     expect(clock()).toMatch(/^1[12]:\d\d$/u);
-    await press('cucumber salad: done');
+    await pressed('cucumber salad: done');
     expect(screen.queryByRole('timer', { name: 'Clock of cucumber salad' })).toBeNull();
     // The pot has not moved.
     expect(screen.getByTestId('next').textContent).toBe('Start the clock');

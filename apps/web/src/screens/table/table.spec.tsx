@@ -1,8 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
-import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
 import ICAL from 'ical.js';
-import { MemoryRouter } from 'react-router';
-import { InstrumentsPassedIn } from '../../instruments/instruments.js';
 import { useCooks } from '../../stores/cooks.js';
 import { useDraft } from '../../stores/draft.js';
 import { emptyForms, setKept } from '../../stores/keptState.js';
@@ -11,27 +9,21 @@ import { planInputOf } from '../../stores/planInput.js';
 import { useReminders } from '../../stores/reminders.js';
 import { settle, silence, soon } from '../../testing/household.js';
 import { QUIET } from '../../testing/quiet.js';
+import { pressed, shown } from '../../testing/stoveShown.js';
 import { ReminderWatch } from '../../ui/ReminderWatch.js';
 import { calendarText } from './calendarFile.js';
 import { TableScreen } from './TableScreen.js';
 
 const notify = jest.fn();
 const instruments = { ...QUIET, askToNotify: () => Promise.resolve(true), notify };
-async function show(): Promise<void> {
-  render(
-    <InstrumentsPassedIn value={instruments}>
-      <MemoryRouter>
-        <TableScreen />
-        <ReminderWatch />
-      </MemoryRouter>
-    </InstrumentsPassedIn>,
+const show = (): Promise<void> =>
+  shown(
+    <>
+      <TableScreen />
+      <ReminderWatch />
+    </>,
+    instruments,
   );
-  await act(() => soon());
-}
-const press = async (name: RegExp | string): Promise<void> => {
-  fireEvent.click(screen.getByRole('button', { name }));
-  await act(() => soon());
-};
 const type = (name: string | RegExp, value: string): void => {
   fireEvent.change(screen.getByRole('textbox', { name }), { target: { value } });
 };
@@ -59,12 +51,12 @@ describe('the meal on one sheet', () => {
   it('takes what is made beside it, with its clock among the others, and away again', async () => {
     await show();
     type('Beside it', 'cucumber salad');
-    await press('Add it');
+    await pressed('Add it');
     expect(useDraft.getState().draft!.spec.beside).toMatchObject([
       { name: 'cucumber salad', kind: 'side', minutes: 15, handsOnMin: 15 },
     ]);
     expect(begins().some((l) => l.includes('cucumber salad: at hand15 min, at hand'))).toBe(true);
-    await press('Remove cucumber salad');
+    await pressed('Remove cucumber salad');
     expect(begins().some((l) => l.includes('cucumber salad'))).toBe(false);
   });
 
@@ -102,7 +94,7 @@ describe('the meal on one sheet', () => {
   it('reminds of each beginning at its time, and no more once it is told not to', async () => {
     setKept('eat.at', new Date(Date.now() + 6 * 3_600_000).toTimeString().slice(0, 5));
     await show();
-    await press('Remind me on this device');
+    await pressed('Remind me on this device');
     const { list } = useReminders.getState();
     expect(list.length).toBeGreaterThan(0);
     expect(notify).not.toHaveBeenCalled();
@@ -112,7 +104,7 @@ describe('the meal on one sheet', () => {
     });
     expect(notify).toHaveBeenCalledWith('Begin now', 'Soak');
     expect(useReminders.getState().list).toEqual(list);
-    await press('Remind me no more');
+    await pressed('Remind me no more');
     expect(useReminders.getState().list).toEqual([]);
   });
 });
