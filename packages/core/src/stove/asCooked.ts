@@ -123,6 +123,8 @@ function partsOf(line: StageRun, run: RunState, nowMs: number, plan: CompletePla
   let begin = 0;
   let stage = whole;
   let intake: Intake = { addG: 0, outG: 0 };
+  /** What the ring was on when the pot was taken off it; undefined while it is on. */
+  let standsFrom: Stage['heat'] | undefined;
   const push = (toMin: number, ended: boolean): void => {
     const said = here
       .splice(0, here.filter((s) => s.atMin < toMin || toMin === allMin).length)
@@ -134,12 +136,17 @@ function partsOf(line: StageRun, run: RunState, nowMs: number, plan: CompletePla
   // What is said of a pot without liquid changes nothing in it.
   const changes = isWetBy(run, line) ? here.flatMap((s) => changesOf(s, whole, allMin)) : [];
   // What comes of a pot that stands is thought of as if it went on now.
-  if (changes.length > 0 && run.pausedAtMs !== undefined && !isOver) changes.push(goesOn(whole, allMin));
+  if (changes.length > 0 && run.pausedAtMs !== undefined && !isOver) changes.push(goesOn(allMin));
   changes
     .sort((a, b) => a.atMin - b.atMin)
-    .forEach(({ atMin, change, intake: takes, stood }, k) => {
+    .forEach(({ atMin, change, intake: takes, stands }, k) => {
       push(atMin, true);
-      stage = after(change, stage, partId(line.stage.id, k + 1), stood === true ? 0 : atMin - begin);
+      // The minutes of a pot that stands are not gone; it goes on with the ring it was on.
+      const goneMin = standsFrom === undefined ? atMin - begin : 0;
+      const heat = stands === false ? standsFrom : undefined;
+      if (stands === true) standsFrom ??= stage.heat;
+      if (stands === false) standsFrom = undefined;
+      stage = after(heat === undefined ? change : { heat }, stage, partId(line.stage.id, k + 1), goneMin);
       begin = atMin;
       intake = takes(plan);
     });
@@ -161,25 +168,25 @@ interface Changed {
   readonly atMin: number;
   readonly change: Partial<Stage>;
   readonly intake: (plan: CompletePlan) => Intake;
-  /** True where the clock stood until then. */
-  readonly stood?: true;
+  /** True where it is taken off its ring and its clock stands from then on, false where it goes on. */
+  readonly stands?: boolean;
 }
 
 /** What goes in or out, g, where only ring or lid are other. */
 const NOTHING: Intake = { addG: 0, outG: 0 };
 
 /** A pot that stood is on its ring again. */
-const goesOn = ({ heat }: Stage, atMin: number): Changed => ({
+const goesOn = (atMin: number): Changed => ({
   atMin,
-  change: { heat },
+  change: {},
   intake: () => NOTHING,
-  stood: true,
+  stands: false,
 });
 
 function changesOf({ tap, atMin }: SaidAt, stage: Stage, allMin: number): readonly Changed[] {
   if (!CHANGES.has(tap.kind)) return [];
   const { kind, said, amount } = tap;
-  if (kind === 'resume') return [goesOn(stage, atMin)];
+  if (kind === 'resume') return [goesOn(atMin)];
   const ring = HEATS.find((h) => h === said);
   const lid = LID_STATES.find((l) => l === said);
   const change: Partial<Stage> = {
@@ -188,7 +195,12 @@ function changesOf({ tap, atMin }: SaidAt, stage: Stage, allMin: number): readon
     ...(kind === 'pause' ? { heat: 'off' } : {}),
     ...(ring === undefined || (kind !== 'lidUp' && kind !== 'heat') ? {} : { heat: ring }),
   };
-  const first: Changed = { atMin, change, intake: (plan) => intakeOf(tap, plan) };
+  const first: Changed = {
+    atMin,
+    change,
+    intake: (plan) => intakeOf(tap, plan),
+    ...(kind === 'pause' ? { stands: true } : {}),
+  };
   // For so many minutes, and then as it was.
   const backMin = atMin + (amount ?? Infinity);
   if ((kind !== 'lidUp' && kind !== 'heat') || backMin >= allMin) return [first];

@@ -187,6 +187,18 @@ describe('a pot that stands', () => {
     expect(cues(run, 'pilaf')[0]?.atMs).toBe(T0 + 33 * MIN);
   });
 
+  it('goes on with the ring it was on, and not the one of the plan', () => {
+    const taps = [...on, tap('heat', 'simmer', 8, { said: 'veryLow' }), paused, tap('resume', 'simmer', 25)];
+    const run = replay(STAGES, taps);
+    const heatAt = (minute: number): string =>
+      fireNow(
+        run.stages[1]!,
+        run.said.filter((t) => t.atMs <= T0 + minute * MIN),
+        T0 + minute * MIN,
+      ).heat;
+    expect([9, 12, 26].map(heatAt)).toEqual(['veryLow', 'off', 'veryLow']);
+  });
+
   it('goes on with whatever ends its stage; one that waits to be begun does not stand', () => {
     const over = replay(STAGES, [...on, paused, tap('done', 'simmer', 20)]);
     expect(over).toMatchObject({ current: 2, pausedAtMs: undefined });

@@ -93,10 +93,18 @@ export const secondsLeft = (run: StageRun, nowMs: number): number | undefined =>
 export function fireNow(run: StageRun, said: readonly StageEvent[], nowMs: number): Fire {
   const { startedAtMs = Infinity, doneAtMs = Infinity } = run;
   let fire: Fire = run.stage;
+  // What the ring was on when the pot was taken off it.
+  let before: Fire['heat'] | undefined;
   for (const tap of said) {
     if (tap.atMs < startedAtMs || tap.atMs > doneAtMs) continue;
-    if (tap.kind === 'pause') fire = { ...fire, heat: 'off' };
-    if (tap.kind === 'resume') fire = { ...fire, heat: run.stage.heat };
+    if (tap.kind === 'pause' && before === undefined) {
+      before = fire.heat;
+      fire = { ...fire, heat: 'off' };
+    }
+    if (tap.kind === 'resume' && before !== undefined) {
+      fire = { ...fire, heat: before };
+      before = undefined;
+    }
     const isOver = tap.amount !== undefined && nowMs > tap.atMs + tap.amount * MS;
     if (!SETS.has(tap.kind) || isOver) continue;
     const heat = HEATS.find((h) => h === tap.said);

@@ -2,7 +2,8 @@ import { LineChart, ScatterChart } from 'echarts/charts';
 import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/components';
 import { init, use as registerParts, type EChartsType } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback } from 'react';
+import { colour, useChart } from '../../ui/useChart.js';
 import type { Off } from './offs.js';
 
 registerParts([LineChart, ScatterChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer]);
@@ -10,9 +11,6 @@ registerParts([LineChart, ScatterChart, GridComponent, TooltipComponent, AriaCom
 const HEIGHT_PX = 170;
 /** Further off than this a pot stands at the edge, per cent. */
 const MOST = 40;
-
-const colour = (name: string): string =>
-  getComputedStyle(document.documentElement).getPropertyValue(name).trim() || '#888';
 
 const percent = (share: number): number => Math.max(-MOST, Math.min(MOST, Math.round(1000 * share) / 10));
 
@@ -81,35 +79,12 @@ function optionOf(offs: readonly Off[]) {
   };
 }
 
+const drawIn = (box: HTMLElement): EChartsType => init(box, undefined, { renderer: 'svg' });
+
 /** The curve as it is drawn: anew with the theme and the width. */
 export function CurveChart({ offs }: { readonly offs: readonly Off[] }) {
-  const into = useRef<HTMLDivElement>(null);
-  const chart = useRef<EChartsType | undefined>(undefined);
-  const [drawn, setDrawn] = useState({ width: 0, theme: 0 });
-  useEffect(() => {
-    const box = into.current;
-    if (!box) return undefined;
-    const watch = new ResizeObserver(([entry]) =>
-      setDrawn((d) => ({ ...d, width: entry?.contentRect.width ?? 0 })),
-    );
-    watch.observe(box);
-    const themes = new MutationObserver(() => setDrawn((d) => ({ ...d, theme: d.theme + 1 })));
-    themes.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
-    return () => {
-      watch.disconnect();
-      themes.disconnect();
-      chart.current?.dispose();
-      chart.current = undefined;
-    };
-  }, []);
-  useEffect(() => {
-    const box = into.current;
-    if (!box || drawn.width === 0) return;
-    chart.current ??= init(box, undefined, { renderer: 'svg' });
-    chart.current.resize();
-    chart.current.setOption(optionOf(offs), { notMerge: true });
-    chart.current.getZr().flush();
-  }, [offs, drawn]);
+  const optionOfThese = useCallback(() => optionOf(offs), [offs]);
+  const into = useChart(drawIn, optionOfThese);
   return (
     <div
       ref={into}

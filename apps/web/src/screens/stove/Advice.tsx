@@ -1,4 +1,4 @@
-import { MENDED_RESTS_MIN, type PotBelief, type RunState } from '@hammock/core';
+import { clockMs, MENDED_RESTS_MIN, type PotBelief, type RunState } from '@hammock/core';
 import { useCooks } from '../../stores/cooks.js';
 import { Button } from '../../ui/Button.js';
 import { actText, chanceText, nextText } from '../../words/sayWords.js';
@@ -22,7 +22,8 @@ export function Advice({
   const doIt = (): void => {
     if (!here) return;
     const { id, end } = here.stage;
-    const leftMin = ((here.dueAtMs ?? nowMs) - nowMs) / 60_000;
+    const atMs = clockMs(run, nowMs);
+    const leftMin = ((here.dueAtMs ?? atMs) - atMs) / 60_000;
     const lasts = (minutes: number): void => {
       const more = Math.ceil(minutes - leftMin);
       if (end.kind === 'minutes' && here.doneAtMs === undefined && more > 0)
