@@ -31,17 +31,17 @@ async function page(path, size, theme = 'light') {
 
 /** Waits until the screen shows what it is about, in its own letters. A changed kind of screen loads the page anew. */
 async function isThere(shown) {
+  const y = await shown.evaluate(() => scrollY);
   // What is far down is drawn when it comes near.
   await shown.waitForFunction(
     () => {
       const busy = document.querySelector('[aria-busy=true]');
-      const y = scrollY;
       busy?.scrollIntoView();
-      if (busy) setTimeout(() => scrollTo(0, y), 200);
       return busy === null && [...document.querySelectorAll('h1')].some((e) => e.textContent.trim() !== '');
     },
     { polling: 300 },
   );
+  await shown.evaluate((was) => scrollTo(0, was), y);
   await shown.evaluate(() => document.fonts.ready);
   await new Promise((later) => setTimeout(later, 500));
 }

@@ -24,7 +24,7 @@ export function wantsText(id: string, { points, sd, pots: from }: LearntValue): 
   const usual = kind === 'bag' ? 'its kind' : 'usual';
   const than =
     percent === 0
-      ? `as ${usual}`
+      ? `as ${kind === 'bag' ? 'its kind does' : usual}`
       : `${Math.abs(percent).toString()} % ${percent > 0 ? 'more' : 'less'} water than ${usual}`;
   return `${VERB[kind] ?? 'takes'} ${than}, ± ${doubt.toString()}${from === 0 ? '' : `, from ${pots(from)}`}`;
 }

@@ -124,6 +124,13 @@ describe('a typed line', () => {
     const { lines } = parseLines('3 cups basmati, soaked, two tomatoes, chopped, a 24 cm pot');
     expect(lines.map(({ id, potCm, note }) => id ?? potCm ?? note)).toEqual(['basmati', 'tomato', 24]);
     expect(lines[1]).toMatchObject({ amount: { count: 2 }, note: 'chopped' });
+    // What a hand measures is a thing too: a salt read as a note of the spice before it was lost.
+    for (const [line, ids] of [
+      ['half a teaspoon of turmeric, pinch of salt', ['turmeric', 'saltFine']],
+      ['1 leek, sliced thin, handful of mint', ['leek', 'mint']],
+      ['2 carrots, diced, knob of butter', ['carrot', 'butter']],
+    ] as const)
+      expect(parseLines(line, CUP).lines.map((l) => l.id)).toEqual(ids);
     expect(parseLines('2 tomatoes, 1 chopped').lines).toHaveLength(1);
     expect(parseLines('4 cloves of garlic, crushed').lines).toHaveLength(1);
   });

@@ -1,5 +1,6 @@
 import type { ParseOptions } from '../measures/parseAmount.js';
 import { saidNumber } from './saidNumber.js';
+import { VAGUE_LEAD } from './vague.js';
 
 /** "½ cup each of potato, carrot and beans", "1 tsp each cumin and coriander". */
 const EACH_BEFORE = /^(.{1,40}?)\s+(?:each\s+of|each|of\s+each)\s*:?\s+(.+)$/iu;
@@ -24,7 +25,8 @@ export function thingsOf(line: string, options: ParseOptions, isThing: (piece: s
   for (let i = 1; i < pieces.length; i += 2) {
     const [between = '', piece = ''] = [pieces[i], pieces[i + 1]];
     const before = begun.at(-1) ?? '';
-    const counts = saidNumber(piece, options) !== undefined;
+    // A hand measures too: "pinch of salt" begins a thing like "2 onions".
+    const counts = saidNumber(piece, options) !== undefined || VAGUE_LEAD.test(piece);
     const isNew = counts
       ? isThing(piece) && isThing(before)
       : !between.includes(',') &&
