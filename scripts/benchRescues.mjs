@@ -25,6 +25,8 @@ const WRONG = 0.1;
 /** The doubts of other kitchens than the belief draws. */
 const SEED = 991;
 const MOST_ACTS = 3;
+/** What is left of the first doubt at a household's sixth pot: docs/twins.part.md, 7.1 of 9.6 %. */
+const LEFT_AT_SIXTH = 0.74;
 
 const POTS = [
   ['covered', { grainId: 'longGrainWhite', grain: { g: 350 }, wash: 'rinsed' }],
@@ -167,16 +169,17 @@ function withAdvice(input, plan, made, truth, kitchen, times, said) {
 /** As wanted in a hundred, by the clock and with the advice; and good pots made worse. */
 export function rescues(count) {
   const rows = [];
-  for (const [name, times, said] of [
+  for (const [name, times, said, learntSpread = 1] of [
     ['25 % over, said', 1.25, true],
     ['25 % over, not said', 1.25, false],
     ['25 % under, said', 0.75, true],
     ['25 % under, not said', 0.75, false],
     ['as advised', 1, true],
+    ['as advised, the sixth pot', 1, true, LEFT_AT_SIXTH],
   ]) {
     let [clock, advised, spoilt] = [0, 0, 0];
     for (let i = 0; i < count; i += 1) {
-      const input = { ...POTS[i % POTS.length][1], vessel: VESSEL };
+      const input = { ...POTS[i % POTS.length][1], vessel: VESSEL, learntSpread };
       const plan = completePlan(input).value;
       const made = answer(input).value;
       const truth = truthOf(drawZ(SEED, i), spreadsOf(plan));

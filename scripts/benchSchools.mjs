@@ -1,18 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { answer } from '../packages/core/dist/index.js';
-import { evidenceOf, learn, learntInto, learntOf } from '../packages/core/dist/learning/index.js';
+import { evidenceOf, learn, learntInto, learntOf, potOf } from '../packages/core/dist/learning/index.js';
 import { quantile } from './benchFigures.mjs';
 import { randomOf } from './benchRandom.mjs';
 import { root } from './lib.mjs';
 
 /** What a pot of the table is made with in one household: its own pot, a bag of each grain, a dish nobody cooked before. */
-const at = ({ input: { grainId, method = 'coveredAbsorption' } }) => ({
-  grainId,
-  method,
-  vesselId: 'home',
-  bagId: `bag-${grainId}`,
-});
+const at = ({ input }) => potOf(input, { vesselId: 'home', bagId: `bag-${input.grainId}` });
 
 /** Households that pour the least, or the most, that is usual: how far they are followed on dishes not yet cooked. */
 export function schools() {

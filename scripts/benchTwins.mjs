@@ -1,5 +1,12 @@
 import { answer } from '../packages/core/dist/index.js';
-import { learn, learntInto, learntOf, HIDDEN_SD, hiddenOf } from '../packages/core/dist/learning/index.js';
+import {
+  learn,
+  learntInto,
+  learntOf,
+  HIDDEN_SD,
+  hiddenOf,
+  potOf,
+} from '../packages/core/dist/learning/index.js';
 import { quantile } from './benchFigures.mjs';
 import { randomOf } from './benchRandom.mjs';
 import { schools } from './benchSchools.mjs';
@@ -79,21 +86,19 @@ function household(seed, pours, { pots, known, weighed, onePot = known, freshBag
     }, 0);
   const water = (pot) =>
     hiddenOf(pot)
-      .filter((h) => h.kind === 'pot' || h.kind === 'dish')
+      .filter((h) => ['lid', 'pot', 'base', 'dish'].includes(h.kind))
       .reduce((sum, h) => sum + hidden.get(h.id), 0);
   const evidence = [];
   const right = [];
   for (let n = 0; n < pots; n += 1) {
     const which = dishesOf(random, n);
     const dish = DISHES[which];
-    const pot = {
-      grainId: dish.grainId,
-      method: dish.method,
+    const pot = potOf(dish, {
       dishId: dish.dishId,
       bagId: `bag-${dish.grainId}${freshBag && n === pots - 1 ? '-new' : ''}`,
       vesselId: dish.method === 'riceCooker' ? 'cooker' : onePot ? 'a' : random.of(['a', 'b']),
       hobId: onePot ? 'one' : random.of(['one', 'two']),
-    };
+    });
     const learnt = learn(evidence);
     const found = learntOf(learnt, pot) ?? { points: 0, spread: 1 };
     const today = { water: random.normal() * TODAY_SD, grain: random.normal() * TODAY_SD };
@@ -116,12 +121,12 @@ function household(seed, pours, { pots, known, weighed, onePot = known, freshBag
     if (weighed) {
       // The scale tells the water of this pot, with what differs from pot to pot in it.
       const w = water(pot) + today.water + SCALE_SD * random.normal();
-      evidence.push({ ...base, points: w, sd: 0.55, of: ['pot', 'dish'] });
+      evidence.push({ ...base, points: w, sd: 0.55, of: ['lid', 'pot', 'base', 'dish'] });
       evidence.push({
         ...base,
         points: points - w,
         sd: Math.hypot(sd, 0.5),
-        of: ['taste', 'who', 'kind', 'bag', 'method'],
+        of: ['taste', 'step', 'who', 'kind', 'bag', 'method'],
       });
     } else evidence.push({ ...base, points, sd, ...(isKnown ? { sure: true } : {}) });
   }

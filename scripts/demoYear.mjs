@@ -1,4 +1,4 @@
-import { learntInto, learntOf } from '../packages/core/dist/learning/index.js';
+import { learntInto, learntOf, potOf } from '../packages/core/dist/learning/index.js';
 
 /**
  * The year before the pots that are told one by one: a pot or so a week, each begun with what those before it had taught, and
@@ -50,8 +50,7 @@ export const YEAR = Array.from({ length: POTS }, (_, n) => ({
 
 /** A plan with what was learnt of it by then. */
 export function withLearnt(plan, learnt) {
-  const { grainId, method = 'coveredAbsorption' } = plan.input;
-  return { ...plan, input: learntInto(plan.input, learntOf(learnt, { ...plan, grainId, method })) };
+  return { ...plan, input: learntInto(plan.input, learntOf(learnt, potOf(plan.input, plan))) };
 }
 
 /** How the crew judged a pot that was poured as advised. */

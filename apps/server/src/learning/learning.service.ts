@@ -1,8 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import type { StageEvent } from '@hammock/core';
 import { learn, whatItSays, type Learnt, type PotSays } from '@hammock/core/learning';
-import { GUESTS, type Verdict } from '@hammock/core/records';
+import { GUESTS, judgedPot, type Verdict } from '@hammock/core/records';
 import { Repository } from 'typeorm';
 import { Cook } from '../cooks/cook.entity.js';
 import { Clock } from '../common/clock.js';
@@ -92,39 +91,11 @@ export class LearningService {
       .whereInIds(ids)
       .getMany();
     for (const cook of cooks)
-      this.worked.set(cook.id, { revision: cook.revision, says: says(cook, this.clock.nowMs()) });
+      this.worked.set(cook.id, { revision: cook.revision, says: saysOf(cook, this.clock.nowMs()) });
   }
 }
 
-/** @param nowMs a pot is dated no later: one of the future would make every bag old */
-function says(cook: Cook, nowMs: number): PotSays | undefined {
-  const { id, input, answer, outcome, pouredMl, advisedMl, dishId, bagId, vesselId, hobId, startedAtMs } =
-    cook;
-  if (!outcome) return undefined;
-  const { grainId, method = 'coveredAbsorption' } = input;
-  return whatItSays({
-    ...{
-      cookId: id,
-      atMs: Math.min(startedAtMs, nowMs),
-      grainId,
-      method,
-      dishId,
-      bagId,
-      vesselId,
-      hobId,
-      by: outcome.by,
-    },
-    input,
-    stages: answer.stages,
-    taps: tapsOf(cook.events),
-    pouredMl: pouredMl ?? advisedMl,
-    texture: outcome.texture,
-    known: outcome.counts === 'always',
-  });
+function saysOf(cook: Cook, nowMs: number): PotSays | undefined {
+  const judged = judgedPot(cook, nowMs);
+  return judged && whatItSays(judged);
 }
-
-/** Taps as the core reads them: what is null in a row is left out. */
-const tapsOf = (rows: Cook['events'] = []): readonly StageEvent[] =>
-  rows.map(
-    (row) => Object.fromEntries(Object.entries(row).filter(([, v]) => v !== null)) as unknown as StageEvent,
-  );

@@ -1,5 +1,5 @@
 import type { PlanInput, StageEvent } from '@hammock/core';
-import type { CookLine, CookRecord } from '@hammock/core/records';
+import { tapsOf, type CookLine, type CookRecord } from '@hammock/core/records';
 import type { Draft } from './draftOf.js';
 import { engineNow } from './engine.js';
 import { useKitchen } from './kitchen.js';
@@ -50,17 +50,8 @@ export function withCautions(
   return { ...found, cautions: cautions ?? [] };
 }
 
-/**
- * The taps of a cook as the core replays them: what is null as it travels is left out, and so is whose they are,
- * which the server says with a whole pot and a device does not keep.
- */
-export const eventsOf = (cook: CookRecord): StageEvent[] =>
-  (cook.events ?? []).map(
-    (tap) =>
-      Object.fromEntries(
-        Object.entries(tap).filter(([field, v]) => v != null && field !== 'cookId'),
-      ) as unknown as StageEvent,
-  );
+/** The taps of a cook as the core replays them. */
+export const eventsOf = (cook: CookRecord): StageEvent[] => tapsOf(cook.events);
 
 /** A pot left longer than this is no longer on the stove. */
 const STALE_MS = 24 * 3600 * 1000;

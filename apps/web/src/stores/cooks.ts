@@ -29,6 +29,7 @@ import { COOKS_SHAPE, cooksWithRevisions } from './cooksKept.js';
 import type { Draft } from './draftOf.js';
 import { engineNow } from './engine.js';
 import { potsOn, showing, withAnother, withoutPot, withPot } from './onStove.js';
+import { learnHere } from './learnt.js';
 import { useOutbox } from './outbox.js';
 import { nowMs } from './time.js';
 import { newId } from '../keeping/newId.js';
@@ -135,7 +136,11 @@ export const useCooks = create<CookStore>()(
           // What is not said anew stays as it was said.
           const outcome = outcomeSaid({ ...seen.outcome, ...judged });
           say(seen.id, { outcome }, seen);
-          change(seen.id, { outcome: { ...outcome, atMs: nowMs() } });
+          const judgedNow = { ...outcome, atMs: nowMs() };
+          change(seen.id, { outcome: judgedNow });
+          const whole = potsOn(get()).find((c) => c.id === seen.id) ?? seen;
+          if ('input' in whole)
+            void learnHere({ ...(whole as CookRecord), outcome: judgedNow }, seen.outcome != null);
         },
         giveUp: () => {
           const { active } = get();

@@ -5,6 +5,7 @@ import { lineOf, newCook } from './cookRecord.js';
 import { useCooks } from './cooks.js';
 import type { Draft } from './draftOf.js';
 import { engineNow } from './engine.js';
+import { learnHere } from './learnt.js';
 import { useOutbox } from './outbox.js';
 import { nowMs } from './time.js';
 
@@ -23,7 +24,9 @@ export function knowPot(draft: Draft, input: PlanInput, pouredMl: number): boole
   // It stands on the pot as it was begun: poured as advised, and not judged.
   post(saying(cook, { pouredMl, outcome }));
   const { recent } = useCooks.getState();
-  const line = { ...lineOf(cook), pouredMl, outcome: { ...outcome, atMs: nowMs() } };
+  const judged = { ...cook, pouredMl, outcome: { ...outcome, atMs: nowMs() } };
+  void learnHere(judged, false);
+  const line = lineOf(judged);
   if (recent) useCooks.setState({ recent: [line, ...recent] });
   return true;
 }

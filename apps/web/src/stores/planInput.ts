@@ -1,5 +1,5 @@
 import { householdPlan, type PlanInput } from '@hammock/core';
-import type { Learnt } from '@hammock/core/learning';
+import { learntInto, type Learnt } from '@hammock/core/learning';
 import type { CupRecord, HouseholdRecord } from '@hammock/core/records';
 import type { Draft } from './draftOf.js';
 import type { KitchenLists } from './kitchenKept.js';
@@ -27,7 +27,7 @@ export function planInputOf(
 ): PlanInput {
   const { spec, bagId, vesselId, hobId, cupId } = draft;
   const { altitudeM, roomC, fingerMm = null, softerSteps = null } = kitchen.household;
-  return householdPlan(spec, {
+  const input = householdPlan(spec, {
     vessel: kitchen.vessels.find((v) => v.id === vesselId),
     hob: kitchen.hobs.find((h) => h.id === hobId),
     bag: kitchen.bags.find((b) => b.id === bagId),
@@ -35,6 +35,7 @@ export function planInputOf(
     steamTests: kitchen.steamTests,
     ingredients: kitchen.ingredients,
     place: { altitudeM, roomC, fingerMm, softerSteps },
-    learnt: learntOfPlan(kitchen.learnt, draft, kitchen.by),
   });
+  const found = learntOfPlan(kitchen.learnt, input, { ...draft, by: kitchen.by ?? null });
+  return found ? learntInto(input, found) : input;
 }

@@ -30,6 +30,7 @@ export function wantsText(id: string, { points, sd, pots: from }: LearntValue): 
 }
 const VERB: Readonly<Record<string, string>> = {
   taste: 'wants',
+  step: 'wants',
   who: 'wants',
   bag: 'drinks',
   kind: 'drinks',
@@ -40,8 +41,11 @@ const MOST: Readonly<Record<Tells['most'], string>> = {
   who: 'whose taste it is',
   kind: 'this grain',
   bag: 'this bag',
+  step: 'what you call this texture',
+  lid: 'this pot’s lid',
   pot: 'this pot on its ring',
   method: 'this way of cooking',
+  base: 'what its base brings',
   dish: 'what this dish brings',
 };
 

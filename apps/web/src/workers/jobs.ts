@@ -1,4 +1,5 @@
 import type { Course, MissingAct, Odds, PlanInput, PotBelief, PotNow, PouredOtherwise } from '@hammock/core';
+import type { Evidence, JudgedPot } from '@hammock/core/learning';
 
 /** What a worker can be asked. Plans travel as they are asked about; rows of samples as plain numbers. */
 export type Job =
@@ -23,6 +24,7 @@ export type Job =
       readonly pouredMl: number;
       readonly keepByMl: number;
     }
+  | { readonly kind: 'says'; readonly pot: JudgedPot }
   | { readonly kind: 'belief'; readonly input: PlanInput; readonly pot: PotNow };
 
 /** What comes back for each, or undefined when the plan cannot be cooked. */
@@ -33,6 +35,7 @@ export interface Done {
   readonly missing: MissingAct | undefined;
   readonly poured: PouredOtherwise | undefined;
   readonly belief: PotBelief | undefined;
+  readonly says: readonly Evidence[] | undefined;
 }
 
 export interface Asked {

@@ -137,7 +137,7 @@ describe('everything a pot says', () => {
         ),
       })!.evidence;
     const [grain, water] = steam(150);
-    expect(water!.of).toEqual(['pot', 'dish']);
+    expect(water!.of).toEqual(['lid', 'pot', 'base', 'dish']);
     expect(water!.points).toBeGreaterThan(0);
     expect(grain!.points).toBeCloseTo(-water!.points, 9);
     expect(grain!.of).not.toContain('pot');

@@ -5,8 +5,9 @@ import { learntInto } from '../plan/learntInto.js';
 import type { PlanInput } from '../plan/planInput.js';
 import { asItWent, type AsItWent, type Went } from './asItWent.js';
 import { pointsOfShare } from './learntOf.js';
-import type { HiddenKind, PotOf } from './hidden.js';
+import type { HiddenKind } from './hidden.js';
 import type { Evidence } from './learn.js';
+import { potOf, type MadeWith } from './potOf.js';
 import { OF_GRAIN, OF_WATER, SIDE_SD, VERDICT_SD } from './noise.js';
 
 /** How a pot came out, as it was judged. */
@@ -20,8 +21,8 @@ export interface Judged {
   readonly known?: boolean;
 }
 
-/** A judged pot of the notebook, with whose it is and what was said of it at the stove. */
-export interface JudgedPot extends Judged, PotOf, Pick<Went, 'stages' | 'taps'> {
+/** A judged pot of the notebook, with what it was made with and what was said of it at the stove. */
+export interface JudgedPot extends Judged, MadeWith, Pick<Went, 'stages' | 'taps'> {
   readonly cookId: string;
   readonly atMs: number;
 }
@@ -44,7 +45,7 @@ const SEEN_SHARE = 1.5;
 const SEEN_LEAST_SD = 0.6;
 
 /** What is seen is not a matter of taste. */
-const OF_SEEN: readonly HiddenKind[] = ['kind', 'bag', 'pot', 'method', 'dish'];
+const OF_SEEN: readonly HiddenKind[] = ['kind', 'bag', 'lid', 'pot', 'method', 'base', 'dish'];
 
 type Said = Pick<Evidence, 'points' | 'sd' | 'sure'>;
 
@@ -96,11 +97,12 @@ export interface PotSays {
  * Everything a judged pot says: its verdict, of the pot as it went; what the scale says of its steam; and what was seen when.
  * Where it was weighed, the water is told by the scale and the verdict is left to speak of the grain.
  * @returns undefined where its plan cannot be answered, or nothing was poured into it
- * @example whatItSays({ cookId: 'a', atMs: 0, input, pouredMl: 950, texture: 3, grainId: 'basmati', method: 'boilDown', stages: [], taps: [] })?.wantedMl
+ * @example whatItSays({ cookId: 'a', atMs: 0, input, pouredMl: 950, texture: 3, stages: [], taps: [] })?.wantedMl
  */
 export function whatItSays(pot: JudgedPot): PotSays | undefined {
   const { input, stages, taps, pouredMl, cookId, atMs } = pot;
-  const { grainId, method, bagId = null, vesselId = null, hobId = null, dishId = null, by = null } = pot;
+  const { bagId = null, vesselId = null, hobId = null, dishId = null, by = null } = pot;
+  const made = potOf(input, { bagId, vesselId, hobId, dishId, by });
   const plain = learntInto(input);
   const slope = slopeOf(plain);
   const went = slope && asItWent({ input: plain, stages, taps, pouredMl });
@@ -108,7 +110,7 @@ export function whatItSays(pot: JudgedPot): PotSays | undefined {
   const whole = slope && verdictOf(poured, slope, went?.wetterPoints);
   if (!slope || !whole) return undefined;
   const as = (said: Said, of?: readonly HiddenKind[]): Evidence => ({
-    ...{ cookId, atMs, grainId, method, bagId, vesselId, hobId, dishId, by },
+    ...{ cookId, atMs, ...made },
     ...said,
     ...(of ? { of } : {}),
   });

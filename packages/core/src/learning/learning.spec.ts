@@ -3,43 +3,17 @@ import fc from 'fast-check';
 import { answer } from '../account/answer.js';
 import type { PlanInput } from '../plan/planInput.js';
 import { PILAF } from '../testing/cooked.js';
+import { judgedPot as pot, someJudged as some } from '../testing/judged.js';
 import { evidenceOf } from './evidence.js';
 import { GUESTS, HIDDEN_SD } from './hidden.js';
 import { learn, type Evidence, type Told } from './learn.js';
 import { learntOf } from './learntOf.js';
 
-const pot = (n: number, more: Partial<Evidence> = {}): Evidence => ({
-  cookId: `cook-${n.toString().padStart(3, '0')}`,
-  grainId: 'basmati',
-  method: 'coveredAbsorption',
-  bagId: 'bag',
-  vesselId: 'pot',
-  hobId: 'ring',
-  dishId: 'dish',
-  points: 2,
-  sd: 1.25,
-  ...more,
-});
 const poured = (input: PlanInput): number => {
   const made = answer(input);
   if (!made.ok) throw new Error(JSON.stringify(made.error));
   return made.value.pour.ml;
 };
-
-const some: fc.Arbitrary<Evidence[]> = fc
-  .array(
-    fc.record({
-      bagId: fc.constantFrom('a', 'b', null),
-      grainId: fc.constantFrom('basmati', 'jasmine'),
-      method: fc.constantFrom('coveredAbsorption' as const, 'boilDown' as const),
-      vesselId: fc.constantFrom('p', 'q', null),
-      dishId: fc.constantFrom('x', 'y', null),
-      points: fc.double({ min: -6, max: 6, noNaN: true }),
-      sd: fc.constantFrom(0.55, 1.25, 1.9),
-    }),
-    { minLength: 1, maxLength: 12 },
-  )
-  .map((list) => list.map((e, i) => pot(i, e)));
 
 describe('what pots teach', () => {
   it('does not depend on their order, nor on what was learnt before', () => {

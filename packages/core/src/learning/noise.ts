@@ -6,5 +6,5 @@ export const VERDICT_SD = 1.25;
 export const SIDE_SD = 0.5;
 
 /** The hidden values that the water speaks of, and those that the grain does. */
-export const OF_WATER: readonly HiddenKind[] = ['pot', 'dish'];
-export const OF_GRAIN: readonly HiddenKind[] = ['taste', 'who', 'kind', 'bag', 'method'];
+export const OF_WATER: readonly HiddenKind[] = ['lid', 'pot', 'base', 'dish'];
+export const OF_GRAIN: readonly HiddenKind[] = ['taste', 'step', 'who', 'kind', 'bag', 'method'];

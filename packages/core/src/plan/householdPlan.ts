@@ -42,8 +42,6 @@ export interface HouseholdThings {
     readonly fingerMm?: number | null;
     readonly softerSteps?: number | null;
   };
-  /** What the household's own pots have taught of this one; nothing without. */
-  readonly learnt?: { readonly points: number; readonly spread: number } | undefined;
 }
 
 /**
@@ -63,7 +61,6 @@ export function householdPlan(spec: DishSpec, things: HouseholdThings): PlanInpu
     roomC: things.place.roomC,
     ...(things.place.fingerMm == null ? {} : { fingerMm: things.place.fingerMm }),
     ...(things.place.softerSteps ? { softerSteps: things.place.softerSteps } : {}),
-    ...(things.learnt ? { learntPoints: things.learnt.points, learntSpread: things.learnt.spread } : {}),
     ...(things.bag?.amylose == null ? {} : { amylose: things.bag.amylose }),
     ...(own.length === 0 ? {} : { own }),
     ...(things.cup ? { cupMl: things.cup.ml } : {}),

@@ -1,3 +1,4 @@
+export { judgedPot, tapsOf } from './judged.js';
 export { mergeFields, sameValue, type Fields, type Merged, type MergeInput } from './merge.js';
 export {
   COUNTS,

@@ -98,7 +98,7 @@ function usePourOf({ input, bagId, vesselId, hobId, dishId }: CookRecord) {
   return (learnt: Learnt | undefined): number | undefined => {
     if (!learnt || !engine) return undefined;
     const { holdTo: _h, leanMl: _l, ...plain } = input;
-    const found = learntOfPlan(learnt, { spec: plain, bagId, vesselId, hobId, dishId }, me);
+    const found = learntOfPlan(learnt, plain, { bagId, vesselId, hobId, dishId, by: me });
     const answered = engine.answer(learntInto(plain, found));
     return answered.ok ? answered.value.pour.ml : undefined;
   };

@@ -1,5 +1,5 @@
-import type { Answer } from '@hammock/core';
-import { whatToTry } from '@hammock/core/learning';
+import type { Answer, PlanInput } from '@hammock/core';
+import { potOf, whatToTry } from '@hammock/core/learning';
 import { useState } from 'react';
 import { useCooks } from '../../stores/cooks.js';
 import { useDraft } from '../../stores/draft.js';
@@ -39,11 +39,10 @@ export function Habit({ draft, answer }: { readonly draft: Draft; readonly answe
 }
 
 /** What would teach most at the next pot: only when it is asked. */
-export function WhatToTry({ draft }: { readonly draft: Draft }) {
+export function WhatToTry({ draft, input }: { readonly draft: Draft; readonly input: PlanInput }) {
   const learnt = useLearnt((s) => s.learnt);
   const by = useMe((s) => s.name);
   const [open, setOpen] = useState(false);
-  const { spec, bagId, vesselId, hobId, dishId } = draft;
   if (!learnt || learnt.ids.length === 0) return null;
   if (!open)
     return (
@@ -51,8 +50,8 @@ export function WhatToTry({ draft }: { readonly draft: Draft }) {
         What would teach most?
       </Button>
     );
-  const { grainId, method = 'coveredAbsorption' } = spec;
-  const tells = whatToTry(learnt, { grainId, method, bagId, vesselId, hobId, dishId, by });
+  const { bagId, vesselId, hobId, dishId } = draft;
+  const tells = whatToTry(learnt, potOf(input, { bagId, vesselId, hobId, dishId, by }));
   return (
     <p className="m-0 basis-full" role="status" data-testid="what-to-try">
       {triesText(tells)}

@@ -25,7 +25,7 @@ export function StandsOn({ plan: { draft, input, answer, stale } }: { readonly p
   const measures = useMeasures(draft.cupId);
   const metric = useMetric();
   const me = useMe((s) => s.name);
-  const found = learntOfPlan(learnt, draft, me);
+  const found = learntOfPlan(learnt, input, { ...draft, by: me });
   if (!answer || stale || answer.verdict !== 'pour') return null;
   const before = found && engine?.answer(learntInto(input));
   const byMl = before?.ok ? answer.pour.ml - before.value.pour.ml : 0;
@@ -41,7 +41,7 @@ export function StandsOn({ plan: { draft, input, answer, stale } }: { readonly p
       </p>
       <ToTasteOf />
       <Habit draft={draft} answer={answer} />
-      <WhatToTry draft={draft} />
+      <WhatToTry draft={draft} input={input} />
       <KnownPot
         draft={draft}
         input={input}
