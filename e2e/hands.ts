@@ -211,3 +211,12 @@ export async function axe(page: Page, rules?: readonly string[]): Promise<string
     return violations.flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.html.slice(0, 160)}`));
   }, rules);
 }
+
+/** Waits until the browser keeps the whole program, and opens the page from there. */
+export async function keptByBrowser(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+  });
+  await page.reload();
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+}

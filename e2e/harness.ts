@@ -139,6 +139,7 @@ export {
   axe,
   button,
   choose,
+  keptByBrowser,
   pour,
   press,
   pressOn,

@@ -216,6 +216,6 @@ the same physics: this shows that listening works, not that the physics is right
 | --- | ---: | ---: | ---: |
 ${lines}
 
-Liquid too much that nobody told of is drunk before a look can tell: it is the one case in which listening adds little.
+At the sixth pot of a household the notebook has taken a quarter of the first doubt away (docs/twins.part.md). Liquid too much that nobody told of is drunk before a look can tell: it is the one case in which listening adds little.
 `;
 }

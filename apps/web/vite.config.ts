@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
+import { VitePWA } from 'vite-plugin-pwa';
 import { defaultClientConditions, defineConfig, type Plugin } from 'vite';
 
 /** Replaced by the server in every page it serves: apps/server/src/web.ts. */
@@ -49,11 +50,29 @@ const appAhead = (): Plugin => ({
   },
 });
 
+/** The whole program is kept by the browser, so that every screen opens with the server away. */
+const awayToo = () =>
+  VitePWA({
+    // A new version waits until somebody says so: keeping/newVersion.ts.
+    registerType: 'prompt',
+    injectRegister: false,
+    manifest: false,
+    workbox: {
+      globPatterns: ['**/*.{js,css,html,svg,png,woff2,webmanifest}'],
+      globIgnores: ['licences/**'],
+      maximumFileSizeToCacheInBytes: 4 * 1024 * 1024,
+      navigateFallback: '/index.html',
+      navigateFallbackDenylist: [/^\/api(?:\/|$)/u],
+      cleanupOutdatedCaches: true,
+      sourcemap: false,
+    },
+  });
+
 /** The server that was started beside this one, and no other: scripts/dev.mjs. */
 const SERVER = `http://127.0.0.1:${process.env['HAMMOCK_PORT'] ?? '4270'}`;
 
 export default defineConfig({
-  plugins: [react(), tailwindcss(), fontLicences(), appAhead()],
+  plugins: [react(), tailwindcss(), fontLicences(), appAhead(), awayToo()],
   resolve: { conditions: ['source', ...defaultClientConditions] },
   html: { cspNonce: NONCE },
   worker: { format: 'es' },

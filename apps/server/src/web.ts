@@ -25,6 +25,11 @@ export function nonceOf(response: ServerResponse): string {
  * page; any other path that is not of the API is the page, so that a reload finds its screen.
  */
 export function serveWeb(app: NestExpressApplication, folder: string): void {
+  const page = (_request: Request, response: Response): void => {
+    const html = readFileSync(join(folder, 'index.html'), 'utf8');
+    response.setHeader('Cache-Control', 'no-cache');
+    response.type('html').send(html.replaceAll(NONCE, nonceOf(response)));
+  };
   const web = express.Router();
   web.use(compression());
   web.use(
@@ -34,15 +39,15 @@ export function serveWeb(app: NestExpressApplication, folder: string): void {
   web.use('/assets', (_request: Request, response: Response) => {
     response.status(404).type('text/plain').send('No such asset.');
   });
+  // The page by its file's name too, as a browser asks for it that keeps the program: never without its number.
+  web.get('/index.html', page);
   web.use(express.static(folder, { index: false, maxAge: 0 }));
   web.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.accepts('html') === false) {
       next();
       return;
     }
-    const page = readFileSync(join(folder, 'index.html'), 'utf8');
-    response.setHeader('Cache-Control', 'no-cache');
-    response.type('html').send(page.replaceAll(NONCE, nonceOf(response)));
+    page(request, response);
   });
   app.use((request: Request, response: Response, next: NextFunction) => {
     // An API request must not wait for the disk to say that there is no file of its name, nor be compressed: over

@@ -8,6 +8,7 @@ import { loadEngine } from './stores/engine.js';
 import { useKitchen } from './stores/kitchen.js';
 import { keepTogether } from './stores/feed.js';
 import { useOutbox } from './stores/outbox.js';
+import { keepProgram } from './keeping/newVersion.js';
 import { applyTheme, useTheme } from './stores/theme.js';
 import { useTime } from './stores/time.js';
 import { fetched } from './keeping/fetched.js';
@@ -28,6 +29,8 @@ function start(): void {
   });
   setTimeout(fetchStove, 1500);
   setTimeout(fetchLists, 1500);
+  // The number first: keeping the program takes the line for a moment.
+  if (import.meta.env.PROD) setTimeout(() => void keepProgram(), 2500);
 }
 
 start();

@@ -65,6 +65,8 @@ async function readAll(): Promise<boolean> {
     kitchen,
     useDraft.getState().load(kitchen),
     useCooks.getState().loadActive(),
+    // The newest pages are here before the server is away.
+    useCooks.getState().loadRecent(),
     loadLearnt(),
   ]);
   return isRead;

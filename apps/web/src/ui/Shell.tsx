@@ -7,6 +7,7 @@ import { useReminders } from '../stores/reminders.js';
 import { useSaid } from '../stores/said.js';
 import { Fence } from './Fence.js';
 import { KeepingLine, KeepingNotices } from './Keeping.js';
+import { NewVersion } from './NewVersion.js';
 import { UndoBar } from './UndoBar.js';
 import { useFocusInSight } from './useFocusInSight.js';
 import { useFocusScreen } from './useFocusScreen.js';
@@ -87,6 +88,7 @@ export function Shell() {
         </ul>
       </nav>
       <KeepingNotices />
+      <NewVersion cooking={cooking} />
       <UndoBar />
       <main id="main" className="flex-1 pt-4 sm:pt-6">
         <Fence what="This screen" of={pathname}>

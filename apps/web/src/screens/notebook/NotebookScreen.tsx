@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useCooks } from '../../stores/cooks.js';
 import { useJustJudged } from '../../stores/justJudged.js';
+import { useOutbox } from '../../stores/outbox.js';
 import { VERDICT } from '../../words/words.js';
 import { Teaches } from './Teaches.js';
 import { Curve } from './Curve.js';
@@ -12,6 +13,7 @@ import { Pots } from './Pots.js';
 /** What was cooked, what was poured against what was advised, and how it came out. */
 export function NotebookScreen() {
   const recent = useCooks((s) => s.recent);
+  const reachable = useOutbox((s) => s.reachable);
   const loadRecent = useCooks((s) => s.loadRecent);
   useEffect(() => {
     void loadRecent();
@@ -20,7 +22,15 @@ export function NotebookScreen() {
     <section className="flex flex-col gap-3">
       <h1 className="m-0 text-[2rem] font-bold">Notebook</h1>
       <JustJudged />
-      {recent === undefined && <p aria-busy>Opening the notebook …</p>}
+      {recent === undefined &&
+        (reachable ? (
+          <p aria-busy>Opening the notebook …</p>
+        ) : (
+          <p>
+            The notebook is at the server, and this device has no page of it yet: it opens when the server
+            answers.
+          </p>
+        ))}
       {recent?.length === 0 && (
         <p className="text-lg">
           Nothing is written down yet. Cook a pot from{' '}
