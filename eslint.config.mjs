@@ -21,6 +21,7 @@ const CORE = [
   'learning',
   'schedule',
   'records',
+  'exchange',
   'words',
 ];
 /** Folders of the web likewise; a screen never knows another one. */

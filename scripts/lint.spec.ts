@@ -23,6 +23,7 @@ const CORE = [
   'learning',
   'schedule',
   'records',
+  'exchange',
   'words',
 ];
 const WEB = ['api', 'keeping', 'instruments', 'workers', 'stores', 'words', 'ui', 'screens'];

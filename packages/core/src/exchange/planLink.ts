@@ -1,0 +1,65 @@
+import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
+import { completePlan } from '../plan/completePlan.js';
+import type { PlanInput } from '../plan/planInput.js';
+import { learntInto } from '../plan/learntInto.js';
+import { fail, ok, type Result } from '../result.js';
+
+/** A plan with its name, as it travels in an address. */
+export interface SharedPlan {
+  readonly label: string;
+  readonly input: PlanInput;
+}
+
+/** Why an address holds no plan. */
+export type LinkProblem = 'broken' | 'newer' | 'notAPlan';
+
+/** How the text of an address is made: another way has another number. */
+const VERSION = 1;
+/** The longest text and the most it may hold, bytes: a plan of sixty ingredients has some twenty thousand. */
+const LONGEST_TEXT = 40_000;
+const MOST_BYTES = 200_000;
+const LONGEST_LABEL = 80;
+
+/** Bytes as a web address may have them (RFC 4648, section 5), without its padding. */
+function toAddress(bytes: Uint8Array): string {
+  let binary = '';
+  for (const byte of bytes) binary += String.fromCharCode(byte);
+  return btoa(binary).replaceAll('+', '-').replaceAll('/', '_').replace(/=+$/u, '');
+}
+const fromAddress = (text: string): Uint8Array =>
+  Uint8Array.from(atob(text.replaceAll('-', '+').replaceAll('_', '/')), (c) => c.charCodeAt(0));
+
+/**
+ * A plan as text for an address: compressed (RFC 1951), nothing of the household in it but the plan itself.
+ * @example planFromLink(planToLink({ label: 'Pilaf', input })).value.label // 'Pilaf'
+ */
+export function planToLink({ label, input }: SharedPlan): string {
+  const text = JSON.stringify({ v: VERSION, label, input: learntInto(input) });
+  return toAddress(deflateSync(strToU8(text), { level: 9 }));
+}
+
+/**
+ * The plan in the text of an address. It is somebody else's: everything of it is looked at before it is called a plan.
+ * @returns a reason where it holds none: `broken`, of a `newer` program, or `notAPlan`
+ * @example planFromLink('nothing').error // 'broken'
+ */
+export function planFromLink(text: string): Result<SharedPlan, LinkProblem> {
+  const read = jsonIn(text);
+  if (typeof read !== 'object' || read === null) return fail('broken');
+  const { v, label, input } = read as Partial<Record<'v' | 'label' | 'input', unknown>>;
+  if (typeof v === 'number' && v > VERSION) return fail('newer');
+  if (v !== VERSION || typeof label !== 'string' || typeof input !== 'object' || input === null)
+    return fail('notAPlan');
+  if (!completePlan(input as PlanInput).ok) return fail('notAPlan');
+  return ok({ label: label.slice(0, LONGEST_LABEL), input: learntInto(input as PlanInput) });
+}
+
+function jsonIn(text: string): unknown {
+  if (text.length > LONGEST_TEXT || !/^[\w-]+$/u.test(text)) return undefined;
+  try {
+    // What unpacks to more than fits is no plan.
+    return JSON.parse(strFromU8(inflateSync(fromAddress(text), { out: new Uint8Array(MOST_BYTES) })));
+  } catch {
+    return undefined;
+  }
+}
