@@ -48,6 +48,10 @@ const HelpScreen = lazy(() =>
   fetched(() => import('./screens/help/HelpScreen.js')).then((m) => ({ default: m.HelpScreen })),
 );
 
+const InScreen = lazy(() =>
+  fetched(() => import('./screens/in/InScreen.js')).then((m) => ({ default: m.InScreen })),
+);
+
 const later = (screen: React.ReactNode) => <Suspense fallback={<p aria-busy>…</p>}>{screen}</Suspense>;
 
 /** Every screen, each at its address. */
@@ -67,6 +71,7 @@ const App = () => (
         <Route path="notebook/:id" element={later(<PageScreen />)} />
         <Route path="kitchen" element={later(<KitchenScreen />)} />
         <Route path="kitchen/water-test" element={later(<WaterTestScreen />)} />
+        <Route path="in" element={later(<InScreen />)} />
         <Route path="help" element={later(<HelpScreen />)} />
         <Route path="*" element={<NotHere />} />
       </Route>

@@ -1,8 +1,6 @@
 import type { PlanInput } from '@hammock/core';
 import {
-  learnMore,
   learntOf,
-  NOTHING_LEARNT,
   potOf,
   type Evidence,
   type Learnt,
@@ -20,14 +18,11 @@ import { useOutbox } from './outbox.js';
 import { nowMs } from './time.js';
 import { onDevice } from '../keeping/deviceStorage.js';
 
-interface Kept {
+interface LearntStore {
   /** What the household's pots have taught, as the server last worked it out; null until it was heard. */
   readonly heard: Learnt | null;
   /** What pots say that were judged on this device and that the server has not learnt from yet. */
   readonly here: readonly Evidence[];
-}
-
-interface LearntStore extends Kept {
   /** Both together. */
   readonly learnt: Learnt | null;
 }
@@ -47,42 +42,36 @@ const SAID = looseObject({
   sd: number(),
 });
 
-const kept = onDevice<LearntStore, Kept>({
-  name: 'hammock.learnt',
-  version: 2,
-  shape: object({ heard: nullable(LEARNT), here: array(SAID) }),
-  steps: [(older) => older, ({ learnt }) => ({ heard: learnt, here: [] })],
-  keeps: ({ heard, here }: LearntStore) => ({ heard, here }),
-});
-
 /** What was learnt, kept on this device for when the server is away. */
 export const useLearnt = create<LearntStore>()(
-  persist((): LearntStore => ({ heard: null, here: [], learnt: null }), {
-    ...kept,
-    merge: (from, current) => {
-      const state = kept.merge?.(from, current) ?? current;
-      return { ...state, learnt: together(state) };
-    },
-  }),
+  persist(
+    (): LearntStore => ({ heard: null, here: [], learnt: null }),
+    onDevice<LearntStore, LearntStore>({
+      name: 'hammock.learnt',
+      version: 2,
+      shape: object({ heard: nullable(LEARNT), here: array(SAID), learnt: nullable(LEARNT) }),
+      steps: [(older) => older, ({ learnt }) => ({ heard: learnt, here: [], learnt })],
+      keeps: ({ heard, here, learnt }: LearntStore) => ({ heard, here, learnt }),
+    }),
+  ),
 );
 
-/** What is thought of what was heard and of what was judged here since. */
-function together({ heard, here }: Kept): Learnt | null {
-  return here.length > 0 ? learnMore(heard ?? NOTHING_LEARNT, here) : heard;
-}
+/** What is thought of what was heard and of what was judged here since: worked out apart, most devices never need it. */
+const together = async (heard: Learnt | null, here: readonly Evidence[]): Promise<Learnt | null> =>
+  here.length === 0 ? heard : ((await pots().run({ kind: 'learn', heard, here })) ?? heard);
 
 /** What pots have taught, one left out as if it had never been: by the server, or by this device where only it knows of it. */
 export async function askLearnt(without?: string): Promise<Learnt | undefined> {
   const { heard, here } = useLearnt.getState();
-  if (without !== undefined && here.some((e) => e.cookId === without))
-    return learnMore(
-      heard ?? NOTHING_LEARNT,
-      here.filter((e) => e.cookId !== without),
-    );
+  if (without !== undefined && here.some((e) => e.cookId === without)) {
+    const others = here.filter((e) => e.cookId !== without);
+    return (await together(heard, others)) ?? NOTHING;
+  }
   const reply = await ask('GET', `/api/learnt${without === undefined ? '' : `?without=${without}`}`);
   const learnt = reply.kind === 'stored' ? (reply.body as Learnt | null) : null;
   return learnt && Array.isArray(learnt.ids) ? learnt : undefined;
 }
+const NOTHING: Learnt = { ids: [], mean: [], covariance: [], pots: [] };
 
 /** Takes up what the server has learnt since; what is here stays where it does not answer. */
 export async function loadLearnt(): Promise<void> {
@@ -91,25 +80,24 @@ export async function loadLearnt(): Promise<void> {
   const { waits } = useOutbox.getState();
   const before = useLearnt.getState();
   const here = before.here.filter(({ cookId }) => waits(saidKey(cookId)) || waits(cookKey(cookId)));
-  if (here.length !== before.here.length || JSON.stringify(heard) !== JSON.stringify(before.heard))
-    useLearnt.setState({ heard, here, learnt: together({ heard, here }) });
+  if (here.length === before.here.length && JSON.stringify(heard) === JSON.stringify(before.heard)) return;
+  useLearnt.setState({ heard, here, learnt: await together(heard, here) });
 }
 
 /** A pot as it was just judged teaches this device at once; the server, which knows all pots, as soon as it answers. */
 export async function learnHere(cook: CookRecord, wasJudged: boolean): Promise<void> {
-  const { here } = useLearnt.getState();
-  const isHere = here.some((e) => e.cookId === cook.id);
+  const isHere = useLearnt.getState().here.some((e) => e.cookId === cook.id);
   // What the server has learnt of this pot cannot be taken out of it here.
   if (wasJudged && !isHere) return;
   const pot = judgedPot(cook, nowMs());
-  const says = pot
-    ? await pots()
-        .run({ kind: 'says', pot })
-        .catch(() => undefined)
-    : [];
-  const now = useLearnt.getState();
-  const since = [...now.here.filter((e) => e.cookId !== cook.id), ...(says ?? [])];
-  useLearnt.setState({ here: since, learnt: together({ heard: now.heard, here: since }) });
+  try {
+    const says = pot ? await pots().run({ kind: 'says', pot }) : [];
+    const { heard, here: before } = useLearnt.getState();
+    const here = [...before.filter((e) => e.cookId !== cook.id), ...(says ?? [])];
+    useLearnt.setState({ here, learnt: await together(heard, here) });
+  } catch {
+    // Without workers it is learnt when the server answers.
+  }
 }
 
 /** What was learnt of a plan made with these, to somebody's taste; undefined where no pot touches it. */

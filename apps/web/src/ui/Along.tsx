@@ -21,6 +21,8 @@ export function Along({
   const unit = useUnit();
   return (
     <TakeAlong
+      plan={{ label, input }}
+      stages={answer.stages}
       sheet={planSheet({
         label,
         input,

@@ -9,6 +9,7 @@ import { Fence } from './Fence.js';
 import { KeepingLine, KeepingNotices } from './Keeping.js';
 import { NewVersion } from './NewVersion.js';
 import { UndoBar } from './UndoBar.js';
+import { useDropped } from './useDropped.js';
 import { useFocusInSight } from './useFocusInSight.js';
 import { useFocusScreen } from './useFocusScreen.js';
 import { useScrollPlace } from './useScrollPlace.js';
@@ -42,6 +43,7 @@ export function Shell() {
   useShortcuts();
   useFocusScreen();
   useFocusInSight();
+  useDropped();
   const ofPour = OF_POUR.has(pathname);
   return (
     <div className="mx-auto flex min-h-dvh max-w-[82rem] flex-col px-4 pb-24 sm:px-8 sm:pb-10">
@@ -119,6 +121,7 @@ const TITLE: Readonly<Record<string, string>> = {
   '/kitchen': 'Kitchen',
   '/kitchen/water-test': 'Water test',
   '/help': 'Words and keys',
+  '/in': 'What came in',
 };
 
 /** The title by which a tab, a bookmark or a screen reader knows the page. */

@@ -1,10 +1,24 @@
-import { useState } from 'react';
-import { sheetText, type PlanSheet } from '../words/planText.js';
+import type { Stage } from '@hammock/core';
+import type { SharedPlan } from '@hammock/core/exchange';
+import { lazy, Suspense, useState } from 'react';
+import { fetched } from '../keeping/fetched.js';
+import { CAREFUL, sheetText, type PlanSheet } from '../words/planText.js';
 import { Button } from './Button.js';
 
-/** The dish on paper, or as text for another kitchen. The sheet is only seen by a printer. */
-export function TakeAlong({ sheet }: { readonly sheet: PlanSheet }) {
+const PlanLink = lazy(() => fetched(() => import('./PlanLink.js')).then((m) => ({ default: m.PlanLink })));
+
+/** The dish on paper, as text, as a file for another program, or as a link. The sheet is only seen by a printer. */
+export function TakeAlong({
+  sheet,
+  plan,
+  stages,
+}: {
+  readonly sheet: PlanSheet;
+  readonly plan: SharedPlan;
+  readonly stages: readonly Stage[];
+}) {
   const [said, say] = useState('');
+  const [linked, setLinked] = useState(false);
   const text = (): string => sheetText(sheet);
   const copy = (): void => {
     // On plain http there is no clipboard to write to: then the text itself is shown.
@@ -14,6 +28,10 @@ export function TakeAlong({ sheet }: { readonly sheet: PlanSheet }) {
       () => say('Copied.'),
       () => say(text()),
     );
+  };
+  const save = async (as: 'recipe' | 'markdown'): Promise<void> => {
+    const { saveRecipe } = await fetched(() => import('./takeFiles.js'));
+    say(`Saved as ${saveRecipe(as, { sheet, plan, stages })}.`);
   };
   return (
     <section className="hung" aria-labelledby="take-along">
@@ -26,6 +44,15 @@ export function TakeAlong({ sheet }: { readonly sheet: PlanSheet }) {
         </Button>
         <Button weight="plain" onClick={copy}>
           Copy as text
+        </Button>
+        <Button weight="plain" onClick={() => void save('recipe')}>
+          Save for another program
+        </Button>
+        <Button weight="plain" onClick={() => void save('markdown')}>
+          Save as Markdown
+        </Button>
+        <Button weight="plain" aria-expanded={linked} onClick={() => setLinked(!linked)}>
+          As a link
         </Button>
         {'share' in navigator && (
           <Button
@@ -42,6 +69,11 @@ export function TakeAlong({ sheet }: { readonly sheet: PlanSheet }) {
       <p className="m-0 whitespace-pre-wrap" role="status">
         {said}
       </p>
+      {linked && (
+        <Suspense fallback={<p aria-busy>Packing it …</p>}>
+          <PlanLink plan={plan} />
+        </Suspense>
+      )}
       <div className="sheet" aria-hidden>
         <h1>{sheet.heading}</h1>
         <ul>
@@ -55,9 +87,7 @@ export function TakeAlong({ sheet }: { readonly sheet: PlanSheet }) {
         {sheet.stages.map((line) => (
           <p key={line}>{line}</p>
         ))}
-        <p>
-          Steam burns: open the lid away from you. Cool leftovers fast. Local food-safety rules come first.
-        </p>
+        <p>{CAREFUL}</p>
       </div>
     </section>
   );

@@ -87,3 +87,7 @@ export function planSheet({ label, input, answer, measures, unit, rowOf }: PlanT
 /** The sheet as plain text. */
 export const sheetText = ({ heading, goesIn, pour, stages }: PlanSheet): string =>
   [heading, '', ...goesIn.map((line) => `- ${line}`), '', pour, '', ...stages].join('\n');
+
+/** What every sheet says last. */
+export const CAREFUL =
+  'Steam burns: open the lid away from you. Cool leftovers fast. Local food-safety rules come first.';

@@ -1,5 +1,5 @@
 import type { Course, MissingAct, Odds, PlanInput, PotBelief, PotNow, PouredOtherwise } from '@hammock/core';
-import type { Evidence, JudgedPot } from '@hammock/core/learning';
+import type { Evidence, JudgedPot, Learnt } from '@hammock/core/learning';
 
 /** What a worker can be asked. Plans travel as they are asked about; rows of samples as plain numbers. */
 export type Job =
@@ -25,6 +25,7 @@ export type Job =
       readonly keepByMl: number;
     }
   | { readonly kind: 'says'; readonly pot: JudgedPot }
+  | { readonly kind: 'learn'; readonly heard: Learnt | null; readonly here: readonly Evidence[] }
   | { readonly kind: 'belief'; readonly input: PlanInput; readonly pot: PotNow };
 
 /** What comes back for each, or undefined when the plan cannot be cooked. */
@@ -36,6 +37,7 @@ export interface Done {
   readonly poured: PouredOtherwise | undefined;
   readonly belief: PotBelief | undefined;
   readonly says: readonly Evidence[] | undefined;
+  readonly learn: Learnt | undefined;
 }
 
 export interface Asked {

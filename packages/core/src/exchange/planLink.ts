@@ -1,4 +1,5 @@
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
+import { fromUint8Array, toUint8Array } from 'js-base64';
 import { completePlan } from '../plan/completePlan.js';
 import type { PlanInput } from '../plan/planInput.js';
 import { learntInto } from '../plan/learntInto.js';
@@ -20,22 +21,13 @@ const LONGEST_TEXT = 40_000;
 const MOST_BYTES = 200_000;
 const LONGEST_LABEL = 80;
 
-/** Bytes as a web address may have them (RFC 4648, section 5), without its padding. */
-function toAddress(bytes: Uint8Array): string {
-  let binary = '';
-  for (const byte of bytes) binary += String.fromCharCode(byte);
-  return btoa(binary).replaceAll('+', '-').replaceAll('/', '_').replace(/=+$/u, '');
-}
-const fromAddress = (text: string): Uint8Array =>
-  Uint8Array.from(atob(text.replaceAll('-', '+').replaceAll('_', '/')), (c) => c.charCodeAt(0));
-
 /**
- * A plan as text for an address: compressed (RFC 1951), nothing of the household in it but the plan itself.
+ * A plan as text for an address: compressed (RFC 1951), in base64url (RFC 4648, section 5), nothing of the household in it but the plan itself.
  * @example planFromLink(planToLink({ label: 'Pilaf', input })).value.label // 'Pilaf'
  */
 export function planToLink({ label, input }: SharedPlan): string {
   const text = JSON.stringify({ v: VERSION, label, input: learntInto(input) });
-  return toAddress(deflateSync(strToU8(text), { level: 9 }));
+  return fromUint8Array(deflateSync(strToU8(text), { level: 9 }), true);
 }
 
 /**
@@ -58,7 +50,7 @@ function jsonIn(text: string): unknown {
   if (text.length > LONGEST_TEXT || !/^[\w-]+$/u.test(text)) return undefined;
   try {
     // What unpacks to more than fits is no plan.
-    return JSON.parse(strFromU8(inflateSync(fromAddress(text), { out: new Uint8Array(MOST_BYTES) })));
+    return JSON.parse(strFromU8(inflateSync(toUint8Array(text), { out: new Uint8Array(MOST_BYTES) })));
   } catch {
     return undefined;
   }

@@ -8,8 +8,8 @@ export interface RecipeSheet {
   readonly stages: readonly { readonly text: string; readonly minutes: number }[];
   /** What to be careful of. */
   readonly cautions: readonly string[];
-  /** When it was written down, ms since the epoch. */
-  readonly atMs: number;
+  /** The day it was written down, as ISO 8601 has it. */
+  readonly day: string;
 }
 
 /** Minutes as ISO 8601 has them: "PT1H5M". */
@@ -22,16 +22,16 @@ const durationOf = (minutes: number): string => {
 /**
  * A dish as a Recipe of the vocabulary schema.org, in JSON-LD 1.1: amounts, the pour, stages with their times.
  * @returns plain data; `JSON.stringify` of it is the file
- * @example recipeJsonLd({ name: 'Pilaf', portions: 4, goesIn: [], pour: 'Pour.', stages: [], cautions: [], atMs: 0 }).recipeYield // '4 portions'
+ * @example recipeJsonLd({ name: 'Pilaf', portions: 4, goesIn: [], pour: 'Pour.', stages: [], cautions: [], day: '2026-11-28' }).recipeYield // '4 portions'
  */
 export function recipeJsonLd(sheet: RecipeSheet) {
-  const { name, portions, goesIn, pour, stages, cautions, atMs } = sheet;
+  const { name, portions, goesIn, pour, stages, cautions, day } = sheet;
   const minutes = stages.reduce((sum, s) => sum + s.minutes, 0);
   return {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name,
-    dateCreated: new Date(atMs).toISOString().slice(0, 10),
+    dateCreated: day,
     recipeYield: portions === 1 ? '1 portion' : `${portions.toString()} portions`,
     recipeIngredient: goesIn,
     recipeInstructions: [
@@ -52,7 +52,7 @@ const escaped = (text: string): string => text.replaceAll(/[\\`*_[\]<>#|~]/gu, S
 
 /**
  * A dish as Markdown (CommonMark).
- * @example recipeMarkdown({ name: 'Pilaf', portions: 4, goesIn: [], pour: 'Pour.', stages: [], cautions: [], atMs: 0 }).startsWith('# Pilaf') // true
+ * @example recipeMarkdown({ name: 'Pilaf', portions: 4, goesIn: [], pour: 'Pour.', stages: [], cautions: [], day: '2026-11-28' }).startsWith('# Pilaf') // true
  */
 export function recipeMarkdown({ name, portions, goesIn, pour, stages, cautions }: RecipeSheet): string {
   return [

@@ -7,6 +7,7 @@ import { useDraft } from '../../stores/draft.js';
 import { fieldsOf } from '../../stores/kitchenRows.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
+import { OpenFile } from '../../ui/OpenFile.js';
 import { TakenAway } from '../../ui/TakenAway.js';
 import { Pick } from '../../ui/Pick.js';
 import { METHOD } from '../../words/words.js';
@@ -33,14 +34,17 @@ export function DishesScreen() {
     <div className="flex flex-col gap-4">
       <div className="flex flex-wrap items-center justify-between gap-x-6">
         <h1 className="m-0 text-[2rem] font-bold">Dishes</h1>
-        <Button
-          onClick={() => {
-            newDish();
-            void navigate('/');
-          }}
-        >
-          New dish
-        </Button>
+        <div className="flex flex-wrap gap-3">
+          <OpenFile />
+          <Button
+            onClick={() => {
+              newDish();
+              void navigate('/');
+            }}
+          >
+            New dish
+          </Button>
+        </div>
       </div>
       <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
         <label className="flex max-w-full items-center gap-2">

@@ -1,5 +1,6 @@
 import { GRAINS, parseLine, parseRecipe, type LineOptions, type Recipe } from '@hammock/core';
 import { useMemo } from 'react';
+import { fetched } from '../../keeping/fetched.js';
 import { useDraft } from '../../stores/draft.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { ownIngredients } from '../../stores/ownLarder.js';
@@ -44,6 +45,14 @@ export function PasteList({ onDone, opened }: PasteListProps) {
     }),
     [cupMl, sizes],
   );
+  const write = (typed: string): void => {
+    setText(typed);
+    // A recipe as programs have it, or a page's: its lines are what is read.
+    if (/^\s*[[{<]/u.test(typed))
+      void fetched(() => import('../../stores/whatCame.js')).then(({ asTelling }) =>
+        setText(asTelling(typed)),
+      );
+  };
   const recipe = useMemo(() => parseRecipe(text, options), [text, options]);
   const lines = recipe.lines.map((line) => asSaid(line, said, options));
   const grains = lines.filter((l) => l.isGrain || GRAINS.some((g) => g.id === l.id));
@@ -79,7 +88,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
           value={text}
           maxLength={60_000}
           placeholder={EXAMPLE}
-          onChange={(e) => setText(e.currentTarget.value)}
+          onChange={(e) => write(e.currentTarget.value)}
         />
       </label>
       {recipe.leftOut > 0 && (

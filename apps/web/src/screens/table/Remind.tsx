@@ -1,6 +1,7 @@
 import type { Meal } from '@hammock/core/schedule';
 import { useState } from 'react';
 import { useInstruments } from '../../instruments/instruments.js';
+import { saveFile } from '../../keeping/saveFile.js';
 import { fetched } from '../../keeping/fetched.js';
 import { useReminders } from '../../stores/reminders.js';
 import { Button } from '../../ui/Button.js';
@@ -28,12 +29,7 @@ export function Remind({ meal, tracks, nowMs }: RemindProps) {
     }));
   const save = async (): Promise<void> => {
     const { calendarText } = await fetched(() => import('./calendarFile.js'));
-    const blob = new Blob([calendarText('Hammock', toCome, nowMs)], { type: 'text/calendar' });
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(blob);
-    link.download = 'meal.ics';
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
+    saveFile('meal.ics', 'text/calendar', calendarText('Hammock', toCome, nowMs));
     say(`${toCome.length.toString()} beginnings are in meal.ics: open it with your calendar.`);
   };
   const remind = async (): Promise<void> => {

@@ -1,0 +1,61 @@
+import { describe, expect, it, jest } from '@jest/globals';
+import type { Page } from 'puppeteer-core';
+import { Kitchen, pour, press, sees } from './harness.js';
+
+jest.setTimeout(60_000);
+
+const kitchen = Kitchen.forTests({ demo: false });
+
+/** Drops a file on the page, as from a folder beside it. */
+const drop = (page: Page, name: string, text: string): Promise<void> =>
+  page.evaluate(
+    (called, words) => {
+      const dataTransfer = new DataTransfer();
+      dataTransfer.items.add(new File([words], called));
+      dispatchEvent(new DragEvent('drop', { dataTransfer, bubbles: true, cancelable: true }));
+    },
+    name,
+    text,
+  );
+
+describe('a plan as a link', () => {
+  it('opens on another device, is looked over first, and pours the same there', async () => {
+    const page = await kitchen.page();
+    const before = await pour(page);
+    await press(page, 'As a link');
+    const box = await page.waitForSelector('input[readonly]');
+    const link = (await box?.evaluate((e) => e.value)) ?? '';
+    expect(link.length).toBeLessThan(1500);
+    await page.waitForSelector('svg[role=img][aria-label*="for a camera"]');
+    const other = await kitchen.page();
+    await other.goto(link);
+    await sees(other, 'What came in');
+    await sees(other, before.main);
+    await press(other, 'Open it on Pour');
+    expect(await pour(other)).toEqual(before);
+    await other.goto(link.slice(0, -40));
+    await sees(other, 'This link is not whole');
+  });
+});
+
+describe('a file that is dropped', () => {
+  it('is told for what it is before anything happens, and its lines are read on Pour', async () => {
+    const page = await kitchen.page();
+    await pour(page);
+    const recipe = {
+      '@type': 'Recipe',
+      name: 'Leek pilaf',
+      recipeIngredient: ['2 cups basmati rice', '2 leeks', '30 g butter'],
+      recipeInstructions: [{ '@type': 'HowToStep', text: 'Simmer covered 12 minutes.' }],
+    };
+    await drop(page, 'leek.jsonld', JSON.stringify(recipe));
+    await sees(page, 'What came in');
+    await sees(page, 'Leek pilaf');
+    await press(page, 'Read it on Pour');
+    await sees(page, 'Called Leek pilaf');
+    await drop(page, 'photo.jpg', 'JFIF\u0000\u0001');
+    await sees(page, 'photo.jpg is no text');
+    await drop(page, 'odd.json', '{"a":1}');
+    await sees(page, 'Nothing that Hammock knows is in it');
+  });
+});
