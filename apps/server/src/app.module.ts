@@ -3,6 +3,7 @@ import { APP_FILTER, APP_GUARD, APP_PIPE } from '@nestjs/core';
 import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { AnswerModule } from './answer/answer.module.js';
+import { ArchiveModule } from './archive/archive.module.js';
 import { BagsModule } from './bags/bags.module.js';
 import { ChangesModule } from './changes/changes.module.js';
 import { CommonModule } from './common/common.module.js';
@@ -58,6 +59,7 @@ export class AppModule {
         CooksModule,
         LearningModule,
         FormatsModule,
+        ArchiveModule,
         ChangesModule,
         CopiesModule,
       ],

@@ -2,6 +2,7 @@ import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, getSchemaPath, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
 import { REPLY_SCHEMAS } from './answer/replySchemas.generated.js';
+import { toFile } from './archive/incoming.js';
 import { AppModule } from './app.module.js';
 import { Problem } from './common/problems.js';
 import { Database } from './database/database.js';
@@ -39,6 +40,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   app.use(localOnly);
   app.use(securityHeaders());
   app.use('/api', onlyJson);
+  app.use('/api/archive/incoming', toFile(config.databaseFile));
   app.useBodyParser('json', { limit: config.bodyLimit });
   app.use(jsonBounds);
   app.enableShutdownHooks();

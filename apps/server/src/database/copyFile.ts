@@ -77,6 +77,12 @@ export function keepNewest(databaseFile: string, why: string, most: number): voi
   for (const { name } of mine.slice(most)) rmSync(join(copiesFolder(databaseFile), name), { force: true });
 }
 
+/** Takes every copy away: what a household erased is not left in one. */
+export function forgetCopies(databaseFile: string): void {
+  for (const { name } of copiesOf(databaseFile))
+    rmSync(join(copiesFolder(databaseFile), name), { force: true });
+}
+
 /** Names of the tables of a file: a copy has all of them, and SQLite finds each of them whole. */
 type Tables = readonly string[];
 

@@ -1,0 +1,108 @@
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Req, Res } from '@nestjs/common';
+import { ApiBody, ApiOkResponse, ApiOperation, ApiProduces, ApiProperty, ApiTags } from '@nestjs/swagger';
+import type { Response } from 'express';
+import { once } from 'node:events';
+import { ChoiceField } from '../common/fields.js';
+import { ProblemException } from '../common/problems.js';
+import { UuidParam } from '../common/uuidParam.js';
+import { HOWS, type How, type LookedOver } from './archiveIn.js';
+import { ARCHIVE_SCHEMA } from './archiveSchema.js';
+import { ArchiveService } from './archive.service.js';
+import type { Incoming } from './incoming.js';
+
+/** How an archive is put back. */
+export class HowDto {
+  @ChoiceField(HOWS, { about: 'merge: into what is here, the newer of two winning; instead: in place of it' })
+  how: How;
+}
+
+/** That it is meant. */
+export class MeantDto {
+  @ChoiceField(['everything'], { about: 'The word that says that it is meant' })
+  takeAway: 'everything';
+}
+
+/** An archive that was looked over. */
+export class LookedOverReply implements LookedOver {
+  @ApiProperty({ format: 'uuid', description: 'Names the file until it is put in' })
+  id: string;
+
+  @ApiProperty({
+    description: 'By list: how many of it are not here, newer than here, and here already',
+    type: 'object',
+    additionalProperties: {
+      type: 'object',
+      properties: { added: { type: 'integer' }, newer: { type: 'integer' }, same: { type: 'integer' } },
+    },
+  })
+  lists: LookedOver['lists'];
+
+  @ApiProperty({ description: 'What cannot be read and is left out: its list and field', type: [String] })
+  wrong: readonly string[];
+
+  @ApiProperty()
+  wrongCount: number;
+}
+
+@ApiTags('archive')
+@Controller('api')
+export class ArchiveController {
+  constructor(private readonly archive: ArchiveService) {}
+
+  @Get('archive')
+  @ApiOperation({
+    summary: 'Everything the household wrote down, as one JSON text (docs/archive.schema.json)',
+  })
+  @ApiProduces('application/json')
+  @ApiOkResponse({ schema: { type: 'object' } })
+  async out(@Res() response: Response): Promise<void> {
+    response.setHeader('content-type', 'application/json; charset=utf-8');
+    response.setHeader('content-disposition', 'attachment; filename="hammock-household.json"');
+    for (const piece of this.archive.text()) {
+      if (response.destroyed) return;
+      if (!response.write(piece)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
+    }
+    response.end();
+  }
+
+  @Get('archive/schema')
+  @ApiOperation({ summary: 'What an archive is, by JSON Schema' })
+  @ApiOkResponse({ schema: { type: 'object' } })
+  schema(): object {
+    return ARCHIVE_SCHEMA;
+  }
+
+  @Post('archive/incoming')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Looks an archive over: what putting it in would do. Nothing is changed' })
+  @ApiBody({ schema: { type: 'object' } })
+  @ApiOkResponse({ type: LookedOverReply })
+  async look(@Req() { incomingId }: Incoming): Promise<LookedOverReply> {
+    if (incomingId === undefined) throw new ProblemException(400, 'request', 'Send the archive as the body');
+    return { id: incomingId, ...(await this.archive.look(incomingId)) };
+  }
+
+  @Post('archive/incoming/:id')
+  @HttpCode(200)
+  @ApiOperation({
+    summary: 'Puts an archive in that was looked over, all of it or nothing; a copy is made before',
+  })
+  @ApiOkResponse({ type: LookedOverReply })
+  async put(@Param('id', new UuidParam('id')) id: string, @Body() { how }: HowDto): Promise<LookedOverReply> {
+    return { id, ...(await this.archive.put(id, how)) };
+  }
+
+  @Delete('archive/incoming/:id')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Forgets an archive that was looked over' })
+  forget(@Param('id', new UuidParam('id')) id: string): void {
+    this.archive.forget(id);
+  }
+
+  @Post('everything')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Takes everything of the household’s away for good, its copies too' })
+  async takeAllAway(@Body() meant: MeantDto): Promise<void> {
+    await this.archive.takeAllAway(meant.takeAway);
+  }
+}

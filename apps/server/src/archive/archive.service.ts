@@ -1,0 +1,120 @@
+import { existsSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { Injectable } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { Clock } from '../common/clock.js';
+import { notFound, ProblemException } from '../common/problems.js';
+import { WriteQueue } from '../common/writeQueue.js';
+import { Database } from '../database/database.js';
+import { copyDatabase, forgetCopies } from '../database/copyFile.js';
+import { Putting, type How, type LookedOver } from './archiveIn.js';
+import { archiveText } from './archiveOut.js';
+import { ArchiveProblem, type ArchiveWrong } from './archiveRows.js';
+import { tablesOf } from './archiveTables.js';
+
+/** What is wrong with a file, in a sentence. */
+const WRONG: Readonly<Record<ArchiveWrong, string>> = {
+  notJson:
+    'This file is no whole archive: a part of it was lost, or it is something else. Nothing was changed.',
+  notAnArchive: 'This file is not everything of a household. Nothing was changed.',
+  newer: 'This archive was made by a newer Hammock: update this one first. Nothing was changed.',
+  rowTooLarge: 'In this file is a thing larger than any pot. Nothing was changed.',
+};
+/** A file that came in and was not put in is forgotten after so long, ms. */
+const FORGET_MS = 3600 * 1000;
+
+/** Everything of the household, out and in again. */
+@Injectable()
+export class ArchiveService {
+  private readonly tables;
+
+  constructor(
+    private readonly database: Database,
+    private readonly queue: WriteQueue,
+    private readonly clock: Clock,
+    reader: DataSource,
+  ) {
+    this.tables = tablesOf(reader);
+    this.forgetOld(Infinity);
+  }
+
+  /** The archive piece by piece. */
+  text(): Generator<string> {
+    return archiveText(this.database.file, this.tables);
+  }
+
+  /** What putting a file in would do; nothing is changed. */
+  async look(id: string): Promise<LookedOver> {
+    this.forgetOld(FORGET_MS);
+    return this.through(id, (file) => new Putting(this.database.raw, this.tables).all(file));
+  }
+
+  /** Puts a file in, after a copy of what is here was made; all of it or nothing. */
+  async put(id: string, how: How): Promise<LookedOver> {
+    const nowMs = this.clock.nowMs();
+    const done = await this.through(id, async (file) => {
+      copyDatabase(this.database.file, 'before-archive', nowMs);
+      return this.queue.run(({ nextRevision }) =>
+        new Putting(this.database.raw, this.tables, { how, nextRevision, nowMs }).all(file),
+      );
+    });
+    this.forget(id);
+    return done;
+  }
+
+  forget(id: string): void {
+    rmSync(incomingFile(this.database.file, id), { force: true });
+  }
+
+  /** Takes everything of the household's away, its copies too; what is left is an empty kitchen. */
+  async takeAllAway(said: string): Promise<void> {
+    if (said !== 'everything') return;
+    const { household, kept, cook } = this.tables;
+    await this.queue.run(({ nextRevision }) => {
+      const { raw } = this.database;
+      for (const { table } of [cook, ...kept.map(([, columns]) => columns).reverse()])
+        raw.exec(`DELETE FROM "${table}"`);
+      const empty = household.names.filter(
+        (n) => household.json.has(n) || ['fingerMm', 'softerSteps'].includes(n),
+      );
+      raw
+        .prepare(
+          `UPDATE "${household.table}" SET "name" = 'Our kitchen', ${empty.map((n) => `"${n}" = NULL`).join()}, "revision" = ?`,
+        )
+        .run(nextRevision());
+      return Promise.resolve();
+    });
+    // What was erased is not left lying in the file, nor in a copy.
+    this.database.raw.exec('VACUUM');
+    this.database.checkpoint();
+    forgetCopies(this.database.file);
+    this.forgetOld(Infinity);
+  }
+
+  private async through<T>(id: string, work: (file: string) => Promise<T>): Promise<T> {
+    const file = incomingFile(this.database.file, id);
+    if (!existsSync(file)) throw notFound('archive');
+    try {
+      return await work(file);
+    } catch (error) {
+      if (!(error instanceof ArchiveProblem)) throw error;
+      this.forget(id);
+      throw new ProblemException(422, 'archive', WRONG[error.reason], [
+        { field: 'file', code: error.reason, message: WRONG[error.reason] },
+      ]);
+    }
+  }
+
+  private forgetOld(afterMs: number): void {
+    const folder = dirname(this.database.file);
+    for (const name of readdirSync(folder).filter((n) => INCOMING.test(n))) {
+      const age = this.clock.nowMs() - statSync(join(folder, name)).mtimeMs;
+      if (afterMs === Infinity || age > afterMs) rmSync(join(folder, name), { force: true });
+    }
+  }
+}
+
+const INCOMING = /^incoming-[\da-f-]{36}\.json$/u;
+/** Where a file that comes in lies until it was looked over. */
+export const incomingFile = (databaseFile: string, id: string): string =>
+  join(dirname(databaseFile), `incoming-${id}.json`);

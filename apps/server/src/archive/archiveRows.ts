@@ -1,0 +1,75 @@
+import { createReadStream } from 'node:fs';
+import { JSONParser } from '@streamparser/json';
+import { FORMAT, KEPT, VERSION } from './archiveTables.js';
+
+/** Why a file is no archive. */
+export type ArchiveWrong = 'notJson' | 'notAnArchive' | 'newer' | 'rowTooLarge';
+export class ArchiveProblem extends Error {
+  constructor(readonly reason: ArchiveWrong) {
+    super(reason);
+  }
+}
+
+/** One row of an archive, and the list it stands in. */
+export interface ArchiveRow {
+  readonly key: string;
+  readonly row: unknown;
+}
+
+/** No row has so many bytes: what goes on for longer is no row. */
+const LARGEST_ROW = 1024 * 1024;
+const PIECE = 64 * 1024;
+const LISTS: ReadonlySet<string> = new Set([...KEPT.map(([key]) => key), 'cooks']);
+
+/**
+ * The rows of an archive, in the order they stand in it, read piece by piece: a file of any size takes the memory of one row.
+ * @throws ArchiveProblem for what is no archive, or of a newer program
+ */
+export async function* archiveRows(file: string): AsyncGenerator<readonly ArchiveRow[]> {
+  let found: ArchiveRow[] = [];
+  let since = 0;
+  const read: { isArchive: boolean; ended: boolean; failed: unknown } = {
+    isArchive: false,
+    ended: false,
+    failed: undefined,
+  };
+  const parser = new JSONParser({
+    paths: ['$.format', '$.version', '$.household', ...[...LISTS].map((key) => `$.${key}.*`)],
+    keepStack: false,
+  });
+  parser.onValue = ({ value, key, stack }) => {
+    since = 0;
+    const list = stack.at(-1)?.key;
+    if (stack.length === 1 && key === 'format') read.isArchive = value === FORMAT;
+    else if (stack.length === 1 && key === 'version') {
+      if (value !== VERSION)
+        read.failed ??= new ArchiveProblem(Number(value) > VERSION ? 'newer' : 'notAnArchive');
+    } else if (stack.length === 1) found.push({ key: 'household', row: value });
+    else if (typeof list === 'string') found.push({ key: list, row: value });
+  };
+  parser.onEnd = () => {
+    read.ended = true;
+  };
+  parser.onError = (error) => {
+    read.failed ??= error;
+  };
+  for await (const piece of createReadStream(file, { highWaterMark: PIECE })) {
+    since += (piece as Buffer).length;
+    if (since > LARGEST_ROW) throw new ArchiveProblem('rowTooLarge');
+    try {
+      parser.write(piece as Buffer);
+    } catch (error) {
+      read.failed ??= error;
+    }
+    if (read.failed instanceof ArchiveProblem) throw read.failed;
+    if (read.failed !== undefined) throw new ArchiveProblem('notJson');
+    if (found.length > 0) {
+      // What it is stands before what is in it: rows of something else are not looked at.
+      if (!read.isArchive) throw new ArchiveProblem('notAnArchive');
+      yield found;
+      found = [];
+    }
+  }
+  if (!read.ended) throw new ArchiveProblem('notJson');
+  if (!read.isArchive) throw new ArchiveProblem('notAnArchive');
+}
