@@ -1,6 +1,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
+import { homedir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -16,6 +17,9 @@ export function stop(words) {
   process.stderr.write(`${words}\n`);
   process.exit(1);
 }
+
+/** The household's own data, or what HAMMOCK_DATA says. */
+export const dataFile = () => join(process.env.HAMMOCK_DATA ?? join(homedir(), '.hammock'), 'hammock.sqlite');
 
 /** Runs a command to its end, its output shown; false when it failed. */
 export function run(command, args, env = {}) {

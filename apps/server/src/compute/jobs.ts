@@ -5,7 +5,12 @@ import type { Copied } from '../database/copyFile.js';
 export type Job =
   | { readonly kind: 'course'; readonly input: PlanInput; readonly pourMl: number | undefined }
   | { readonly kind: 'odds'; readonly input: PlanInput; readonly draws: number; readonly seed: number }
-  | { readonly kind: 'copy'; readonly file: string; readonly nowMs: number };
+  | {
+      readonly kind: 'copy';
+      readonly file: string;
+      readonly nowMs: number;
+      readonly why: 'kept' | 'daily';
+    };
 
 export interface JobResults {
   readonly course: Result<Course, readonly PlanProblem[]>;

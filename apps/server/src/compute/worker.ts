@@ -2,8 +2,8 @@ import { completePlan, courseFor, oddsOf, ok } from '@hammock/core';
 import { copyDatabase, keepNewest } from '../database/copyFile.js';
 import type { Job, JobResults } from './jobs.js';
 
-/** Copies made on demand that are kept. */
-const MOST_COPIES = 10;
+/** Copies that are kept, made on demand and day by day. */
+const MOST_COPIES = { kept: 10, daily: 14 } as const;
 
 /** One job, in a thread of its own. What the disk or SQLite says is thrown as it is and read by the pool. */
 export function work(job: Job): JobResults[Job['kind']] {
@@ -15,8 +15,8 @@ export function work(job: Job): JobResults[Job['kind']] {
       return plan.ok ? ok(oddsOf(plan.value, { draws: job.draws, seed: job.seed })) : plan;
     }
     case 'copy': {
-      const copied = copyDatabase(job.file, 'kept', job.nowMs);
-      keepNewest(job.file, 'kept', MOST_COPIES);
+      const copied = copyDatabase(job.file, job.why, job.nowMs);
+      keepNewest(job.file, job.why, MOST_COPIES[job.why]);
       return copied;
     }
   }

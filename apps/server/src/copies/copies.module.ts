@@ -1,4 +1,14 @@
-import { Controller, Get, HttpCode, Module, Post } from '@nestjs/common';
+import {
+  Controller,
+  Get,
+  HttpCode,
+  Injectable,
+  Logger,
+  Module,
+  Post,
+  type OnApplicationBootstrap,
+  type OnModuleDestroy,
+} from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
 import { Mutex } from 'async-mutex';
 import { Clock } from '../common/clock.js';
@@ -45,10 +55,55 @@ export class CopiesController {
   @ApiCreatedResponse({ type: CopyDto })
   make(): Promise<CopyDto> {
     return this.oneAtATime.runExclusive(() =>
-      this.pool.run({ kind: 'copy', file: this.database.file, nowMs: this.clock.nowMs() }),
+      this.pool.run({ kind: 'copy', file: this.database.file, nowMs: this.clock.nowMs(), why: 'kept' }),
     );
   }
 }
 
-@Module({ controllers: [CopiesController] })
+const DAY_MS = 24 * 3600 * 1000;
+/** A server that runs on looks so often whether a day has passed, ms. */
+const LOOK_MS = 3600 * 1000;
+
+/** A copy of everything every day, without being asked; fourteen are kept. */
+@Injectable()
+export class DailyCopies implements OnApplicationBootstrap, OnModuleDestroy {
+  private timer: NodeJS.Timeout | undefined;
+  private readonly logger = new Logger('copies');
+
+  constructor(
+    private readonly database: Database,
+    private readonly pool: ComputePool,
+    private readonly clock: Clock,
+  ) {}
+
+  onApplicationBootstrap(): void {
+    this.timer = setInterval(() => void this.copyIfDue(), LOOK_MS);
+    this.timer.unref();
+    // Ready first: the copy is made when nobody waits.
+    setTimeout(() => void this.copyIfDue(), SOON_MS).unref();
+  }
+
+  onModuleDestroy(): void {
+    clearInterval(this.timer);
+  }
+
+  /** Makes today's copy where there is none, and there is something to copy. */
+  async copyIfDue(): Promise<boolean> {
+    const nowMs = this.clock.nowMs();
+    const { file, raw } = this.database;
+    const newest = copiesOf(file).find((c) => c.name.includes('-daily'));
+    if ((newest && nowMs - newest.madeAtMs < DAY_MS) || !raw.open) return false;
+    if (raw.prepare('SELECT 1 FROM "cook" LIMIT 1').get() === undefined) return false;
+    try {
+      await this.pool.run({ kind: 'copy', file, nowMs, why: 'daily' });
+      return true;
+    } catch {
+      this.logger.warn('Today no copy could be made: make room on the disk.');
+      return false;
+    }
+  }
+}
+const SOON_MS = 30_000;
+
+@Module({ controllers: [CopiesController], providers: [DailyCopies] })
 export class CopiesModule {}

@@ -38,7 +38,7 @@ function namesIn(file: string): readonly string[] {
     throw new StartProblem(
       /^SQLITE_(?:CANTOPEN|READONLY|PERM|BUSY)/u.test(code)
         ? `Hammock cannot open ${file}: mend its permissions.`
-        : `The data in ${file} is damaged: put back a copy from the folder "copies" beside it.`,
+        : `The data in ${file} is damaged: put back a copy from the folder "copies" beside it with  npm run restore  (the damaged file is kept).`,
     );
   } finally {
     opened?.close();

@@ -20,7 +20,7 @@ export interface Copied {
 }
 
 /** The folder copies are put in, beside the data. */
-const copiesFolder = (databaseFile: string): string => join(dirname(databaseFile), 'copies');
+export const copiesFolder = (databaseFile: string): string => join(dirname(databaseFile), 'copies');
 
 const ENDING = '.sqlite';
 
@@ -94,6 +94,15 @@ const tablesOf = (file: SqliteFile.Database): Tables =>
   ).map((t) => t.name);
 
 const sameTables = (a: Tables, b: Tables): boolean => a.join() === b.join();
+
+/** Whether a copy can be opened and SQLite finds it whole. */
+export function isWhole(copy: string): boolean {
+  try {
+    return verified(copy).length > 0;
+  } catch {
+    return false;
+  }
+}
 
 function verified(copy: string): Tables {
   const opened = new SqliteFile(copy, { readonly: true, fileMustExist: true });
