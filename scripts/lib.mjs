@@ -129,7 +129,7 @@ export async function freePort(from) {
 const SERVER_FLAGS = ['--max-semi-space-size=8', '--max-old-space-size=128'];
 
 /** Starts the built server and waits until it answers. Returns its process, its address and how long it took. */
-export async function startServer({ dataFolder, port, quiet = false, web = webFolder }) {
+export async function startServer({ dataFolder, port, quiet = false, web = webFolder, env = {} }) {
   const began = performance.now();
   const child = spawn(process.execPath, [...SERVER_FLAGS, serverMain], {
     cwd: root,
@@ -140,6 +140,7 @@ export async function startServer({ dataFolder, port, quiet = false, web = webFo
       HAMMOCK_PORT: String(port),
       HAMMOCK_WEB: web,
       NODE_ENV: 'production',
+      ...env,
     },
   });
   const url = `http://127.0.0.1:${port}`;

@@ -9,7 +9,10 @@ const dataFolder = process.env.HAMMOCK_DATA ?? join(homedir(), '.hammock');
 say(`data in ${dataFolder}`);
 const asked = flag('port');
 if (asked !== undefined && !/^\d{1,5}$/u.test(asked)) stop('--port needs a number from 1 to 65535.');
-const started = await startServer({ dataFolder, port: await freePort(Number(asked ?? 4170)) }).catch(
+// Off unless it is asked for: then phones of the house can be let in.
+const lan = flag('lan') === true || process.env.HAMMOCK_LAN === '1';
+const env = lan ? { HAMMOCK_LAN: '1' } : {};
+const started = await startServer({ dataFolder, port: await freePort(Number(asked ?? 4170)), env }).catch(
   ({ code }) => process.exit(code ?? 1),
 );
 const { child } = started;

@@ -16,6 +16,7 @@ import { CooksModule } from './cooks/cooks.module.js';
 import { CupsModule } from './cups/cups.module.js';
 import type { Database } from './database/database.js';
 import { readerOptions } from './database/dataSource.js';
+import { DevicesModule } from './devices/devices.module.js';
 import { DishesModule } from './dishes/dishes.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HobsModule } from './hobs/hobs.module.js';
@@ -60,6 +61,7 @@ export class AppModule {
         LearningModule,
         FormatsModule,
         ArchiveModule,
+        DevicesModule.with(config.house),
         ChangesModule,
         CopiesModule,
       ],

@@ -7,7 +7,8 @@ import { AppModule } from './app.module.js';
 import { Problem } from './common/problems.js';
 import { Database } from './database/database.js';
 import { jsonBounds } from './guard/jsonBounds.js';
-import { localOnly } from './guard/localOnly.js';
+import { Doorkeeper } from './devices/doorkeeper.js';
+import { door } from './guard/door.js';
 import { onlyJson } from './guard/onlyJson.js';
 import { securityHeaders } from './guard/securityHeaders.js';
 import type { Config } from './config.js';
@@ -37,7 +38,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   app.disable('x-powered-by');
   // An answer is never asked for twice the same way; hashing each one for an ETag is wasted.
   app.disable('etag');
-  app.use(localOnly);
+  app.use(door(app.get(Doorkeeper), config.house));
   app.use(securityHeaders());
   app.use('/api', onlyJson);
   app.use('/api/archive/incoming', toFile(config.databaseFile));

@@ -4,6 +4,7 @@ import { Cook } from '../cooks/cook.entity.js';
 import { Outcome } from '../cooks/outcome.entity.js';
 import { StageEventRow } from '../cooks/stageEvent.entity.js';
 import { Cup } from '../cups/cup.entity.js';
+import { Device } from '../devices/device.entity.js';
 import { Dish } from '../dishes/dish.entity.js';
 import { Hob } from '../hobs/hob.entity.js';
 import { Household } from '../household/household.entity.js';
@@ -21,6 +22,7 @@ import { HouseholdScale1764400000000 } from './migrations/1764400000000-househol
 import { Sayings1764500000000 } from './migrations/1764500000000-sayings.js';
 import { Learning1764600000000 } from './migrations/1764600000000-learning.js';
 import { People1764700000000 } from './migrations/1764700000000-people.js';
+import { Devices1764800000000 } from './migrations/1764800000000-devices.js';
 
 const ENTITIES = [
   Household,
@@ -36,6 +38,7 @@ const ENTITIES = [
   Cook,
   StageEventRow,
   Outcome,
+  Device,
 ];
 
 /** Every change of the schema so far, oldest first. */
@@ -49,6 +52,7 @@ export const MIGRATIONS = [
   Sayings1764500000000,
   Learning1764600000000,
   People1764700000000,
+  Devices1764800000000,
 ];
 
 /** A commit waits for the disk: what was acknowledged is there after a power cut. */

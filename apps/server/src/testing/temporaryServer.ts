@@ -26,6 +26,7 @@ export async function temporaryServer(
   const config: Config = {
     databaseFile: join(folder, 'hammock.sqlite'),
     host: '127.0.0.1',
+    house: undefined,
     port: 0,
     webFolder: undefined,
     bodyLimit: 256 * 1024,

@@ -1,0 +1,202 @@
+import 'reflect-metadata';
+import { request as send, type IncomingMessage } from 'node:http';
+import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
+import { Clock } from '../common/clock.js';
+import { temporaryServer, type TemporaryServer } from '../testing/temporaryServer.js';
+
+const PHONE = '127.0.0.2';
+
+let server: TemporaryServer;
+let port: string;
+beforeEach(async () => {
+  server = await temporaryServer({ house: { hosts: [PHONE] } });
+  ({ port } = new URL(server.url));
+});
+afterEach(() => server.close());
+
+interface Said {
+  readonly method?: string;
+  readonly body?: unknown;
+  readonly cookie?: string | undefined;
+  readonly headers?: Record<string, string>;
+  /** The name it asks by; a phone's without. */
+  readonly host?: string;
+}
+interface Heard {
+  readonly status: number;
+  readonly body: Readonly<Record<string, unknown>>;
+  readonly cookie: string | undefined;
+}
+
+const open = (
+  path: string,
+  { method = 'GET', body, cookie, headers = {}, host = `${PHONE}:${port}` }: Said,
+) =>
+  new Promise<IncomingMessage>((done, failed) => {
+    const text = body === undefined ? undefined : JSON.stringify(body);
+    const all = {
+      host,
+      ...(text === undefined
+        ? {}
+        : { 'content-type': 'application/json', 'content-length': Buffer.byteLength(text).toString() }),
+      ...(cookie === undefined ? {} : { cookie }),
+      ...headers,
+    };
+    const sent = send({ host: '127.0.0.1', port, path, method, headers: all, setHost: false }, done);
+    sent.on('error', failed);
+    sent.end(text);
+  });
+async function ask(path: string, said: Said = {}): Promise<Heard> {
+  const reply = await open(path, said);
+  let text = '';
+  for await (const piece of reply) text += String(piece);
+  const [cookie] = reply.headers['set-cookie'] ?? [];
+  return { status: reply.statusCode ?? 0, body: text.startsWith('{') ? JSON.parse(text) : { text }, cookie };
+}
+const here = (path: string, said: Said = {}) => ask(path, { ...said, host: `127.0.0.1:${port}` });
+const codeFor = async (role: 'cook' | 'guest'): Promise<string> =>
+  (await here('/api/devices/code', { method: 'POST', body: { role } })).body['code'] as string;
+const join = (code: string, name = 'Blue phone') =>
+  ask('/api/devices/join', { method: 'POST', body: { code, name } });
+async function letIn(role: 'cook' | 'guest'): Promise<{ cookie: string; id: string }> {
+  const { cookie = '', body } = await join(await codeFor(role));
+  return { cookie: cookie.split(';')[0] ?? '', id: body['id'] as string };
+}
+const bag = { grainId: 'millet', label: 'Valley sack', note: '', openedOn: null };
+const put = (cookie?: string) =>
+  ask('/api/bags/00000000-0000-4000-8000-000000000001', { method: 'PUT', body: bag, cookie });
+
+describe('a phone of the house', () => {
+  it('is told that it was not let in, sees the page and its own state, and nothing of the household', async () => {
+    for (const path of [
+      '/api/household',
+      '/api/cooks',
+      '/api/archive',
+      '/api/devices',
+      '/api/docs-json',
+      '/api/changes/stream',
+    ])
+      expect(await ask(path)).toMatchObject({ status: 401, body: { type: 'urn:hammock:problem:join' } });
+    expect((await put()).status).toBe(401);
+    expect((await ask('/api/devices/code', { method: 'POST', body: { role: 'cook' } })).status).toBe(401);
+    expect((await ask('/api/devices/me')).body).toEqual({ role: 'none', isOpen: true });
+    expect((await here('/api/devices/me')).body).toEqual({ role: 'here', isOpen: true });
+  });
+
+  it('is let in once by a code, and known by a cookie that no script reads and no other site sends', async () => {
+    const code = await codeFor('cook');
+    const { status, cookie, body } = await join(code);
+    expect([status, body['name']]).toEqual([200, 'Blue phone']);
+    expect(cookie).toMatch(/^hammock_device=[\da-f-]{36}\.[\w-]{43}; .*Path=\/.*HttpOnly; SameSite=Strict$/u);
+    const own = cookie?.split(';')[0];
+    expect((await ask('/api/household', { cookie: own })).status).toBe(200);
+    expect((await put(own)).status).toBe(200);
+    expect((await ask('/api/devices/me', { cookie: own })).body['role']).toBe('cook');
+    expect((await join(code)).status).toBe(403);
+    // Nothing that proves it stands in the file.
+    const [row] = await server.dataSource.query('SELECT * FROM "device"');
+    expect(JSON.stringify(row)).not.toContain(own?.split('.').at(-1) ?? '?');
+  });
+
+  it('comes back after a restart, and is out at once when it is let go, whatever it listens to', async () => {
+    const { cookie, id } = await letIn('cook');
+    await server.app.close();
+    server = await temporaryServer({ house: { hosts: [PHONE] }, folder: server.folder });
+    ({ port } = new URL(server.url));
+    expect((await ask('/api/household', { cookie })).status).toBe(200);
+    const stream = await open('/api/changes/stream', { cookie });
+    const ended = new Promise((done) => stream.once('close', done));
+    stream.on('error', () => undefined);
+    stream.resume();
+    expect((await here(`/api/devices/${id}`, { method: 'DELETE' })).status).toBe(204);
+    await ended;
+    expect((await ask('/api/household', { cookie })).status).toBe(401);
+    expect((await here(`/api/devices/${id}`, { method: 'DELETE' })).status).toBe(404);
+  });
+
+  it('as a guest reads what is on the stove and changes nothing', async () => {
+    const { cookie } = await letIn('guest');
+    for (const path of ['/api/household', '/api/cooks?limit=1', '/api/changes', '/api/plans', '/api/learnt'])
+      expect([path, (await ask(path, { cookie })).status]).toEqual([path, 200]);
+    expect((await put(cookie)).status).toBe(403);
+    for (const path of ['/api/archive', '/api/notebook.csv', '/api/copies', '/api/devices', '/api/cooksx'])
+      expect([path, (await ask(path, { cookie })).status]).toEqual([path, 403]);
+    expect(
+      (await ask('/api/everything', { method: 'POST', body: { takeAway: 'everything' }, cookie })).status,
+    ).toBe(403);
+  });
+
+  it('cannot guess: five wrong codes void the one that is out, and thirty an hour are the end of it', async () => {
+    const code = await codeFor('cook');
+    for (let n = 0; n < 5; n += 1) expect((await join('0000-0000')).status).toBe(403);
+    expect((await join(code)).status).toBe(403);
+    for (let n = 0; n < 30; n += 1) await join('1111-1111');
+    const again = await codeFor('cook');
+    expect((await join(again)).status).toBe(429);
+    const nowMs = Date.now() + 3_700_000;
+    jest.spyOn(server.app.get(Clock), 'nowMs').mockImplementation(() => nowMs);
+    expect((await join(await codeFor('cook'))).status).toBe(200);
+    const late = await codeFor('cook');
+    jest.spyOn(server.app.get(Clock), 'nowMs').mockImplementation(() => nowMs + 11 * 60_000);
+    expect((await join(late)).status).toBe(403);
+  });
+
+  it.each<[string, string]>([
+    ['made up', 'hammock_device=00000000-0000-4000-8000-000000000001.abc'],
+    ['of no shape', 'hammock_device=x'],
+    ['empty', 'hammock_device='],
+    ['without end', `hammock_device=${'x.'.repeat(3000)}`],
+    ['another', 'other=1; __proto__=2'],
+  ])('with a cookie that is %s is nobody', async (_what, cookie) => {
+    expect((await ask('/api/household', { cookie })).status).toBe(401);
+  });
+});
+
+describe('who names the house otherwise', () => {
+  it.each<[string, Record<string, string>]>([
+    ['another name that points here', { host: 'kitchen.evil.test:PORT' }],
+    ['an address that is not ours', { host: '192.168.77.77:PORT' }],
+    ['another origin', { origin: 'https://evil.test' }],
+    ['another port’s origin', { origin: `http://${PHONE}:1` }],
+    ['another site', { 'sec-fetch-site': 'cross-site' }],
+    ['another program of this machine', { 'sec-fetch-site': 'same-site' }],
+  ])('%s is refused, with a cookie that is right', async (_what, headers) => {
+    const { cookie } = await letIn('cook');
+    const { host, ...more } = headers;
+    const said = {
+      cookie,
+      headers: more,
+      ...(host === undefined ? {} : { host: host.replace('PORT', port) }),
+    };
+    expect((await ask('/api/household', said)).status).toBe(403);
+    expect(
+      (await ask('/api/devices/join', { ...said, method: 'POST', body: { code: 'x', name: 'y' } })).status,
+    ).toBe(403);
+  });
+
+  it('behind a proxy with TLS is let in at its address alone, by a cookie for TLS alone', async () => {
+    await server.close();
+    server = await temporaryServer({ house: { hosts: [], origin: 'https://kitchen.example' } });
+    ({ port } = new URL(server.url));
+    const said = { host: 'kitchen.example', headers: { origin: 'https://kitchen.example' } };
+    const code = await codeFor('cook');
+    const { cookie } = await ask('/api/devices/join', {
+      ...said,
+      method: 'POST',
+      body: { code, name: 'Phone' },
+    });
+    expect(cookie).toContain('; Secure');
+    const own = cookie?.split(';')[0];
+    expect((await ask('/api/household', { ...said, cookie: own })).status).toBe(200);
+    expect((await ask('/api/household', { cookie: own })).status).toBe(403);
+  });
+
+  it('and without --lan nothing but this machine is answered, whatever it says', async () => {
+    await server.close();
+    server = await temporaryServer();
+    ({ port } = new URL(server.url));
+    expect((await ask('/api/devices/me')).status).toBe(403);
+    expect((await ask('/')).status).toBe(403);
+    expect((await here('/api/devices/code', { method: 'POST', body: { role: 'cook' } })).status).toBe(409);
+  });
+});

@@ -1,0 +1,138 @@
+import { createHash, randomBytes, randomInt, randomUUID, timingSafeEqual } from 'node:crypto';
+import { Injectable, type OnModuleInit } from '@nestjs/common';
+import type { Response } from 'express';
+import { Clock } from '../common/clock.js';
+import { notFound, ProblemException } from '../common/problems.js';
+import { WriteQueue } from '../common/writeQueue.js';
+import { Device, type Role } from './device.entity.js';
+
+/** A code lets one device in, for so long, ms. */
+const CODE_MS = 10 * 60_000;
+/** Wrong codes after which all codes are void, and how many an hour from anywhere at all. */
+const MOST_WRONG = 5;
+const MOST_WRONG_AN_HOUR = 30;
+const HOUR_MS = 3600_000;
+/** More phones than this are no household's. */
+const MOST_DEVICES = 30;
+/** When a device was last seen is written down no more often than this, ms. */
+const SEEN_MS = 60_000;
+
+/** A code that lets one device in. */
+export interface Code {
+  readonly code: string;
+  readonly role: Role;
+  readonly endsAtMs: number;
+}
+
+const hashOf = (secret: string): string => createHash('sha256').update(secret).digest('hex');
+const same = (a: string, b: string): boolean =>
+  a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
+
+/**
+ * Who of the house is let in. A code is said once and lets one device in; the device then proves itself with 32 random bytes of
+ * which only a hash is kept: such a secret cannot be guessed, so it needs no slow hash.
+ */
+@Injectable()
+export class Doorkeeper implements OnModuleInit {
+  private readonly devices = new Map<string, Device>();
+  private readonly open = new Map<string, Set<Response>>();
+  private codes: Code[] = [];
+  private wrong = 0;
+  private wrongAtMs: number[] = [];
+
+  constructor(
+    private readonly queue: WriteQueue,
+    private readonly clock: Clock,
+  ) {}
+
+  async onModuleInit(): Promise<void> {
+    const known = await this.queue.run(({ manager }) => manager.find(Device));
+    for (const device of known) this.devices.set(device.id, device);
+  }
+
+  /** Everybody who was let in, first come first. */
+  list(): readonly Device[] {
+    return [...this.devices.values()].sort((a, b) => a.joinedAtMs - b.joinedAtMs);
+  }
+
+  /** A code for one more device; earlier ones that nobody used are void. */
+  newCode(role: Role): Code {
+    if (this.devices.size >= MOST_DEVICES)
+      throw new ProblemException(
+        409,
+        'devices',
+        `At most ${MOST_DEVICES.toString()} devices: let one go first`,
+      );
+    const digits = randomInt(0, 100_000_000).toString().padStart(8, '0');
+    const code = {
+      code: `${digits.slice(0, 4)}-${digits.slice(4)}`,
+      role,
+      endsAtMs: this.clock.nowMs() + CODE_MS,
+    };
+    this.codes = [code];
+    this.wrong = 0;
+    return code;
+  }
+
+  /**
+   * Lets a device in by its code.
+   * @returns the device and the secret it is to prove itself with
+   * @throws ProblemException 403 for a wrong code, 429 after too many
+   */
+  async join(given: string, name: string): Promise<{ device: Device; secret: string }> {
+    const nowMs = this.clock.nowMs();
+    this.wrongAtMs = this.wrongAtMs.filter((ms) => nowMs - ms < HOUR_MS);
+    if (this.wrongAtMs.length >= MOST_WRONG_AN_HOUR)
+      throw new ProblemException(429, 'rate', 'Too many wrong codes: wait an hour');
+    this.codes = this.codes.filter((c) => c.endsAtMs > nowMs);
+    const found = this.codes.find((c) => same(c.code.replace('-', ''), given.replaceAll(/\D/gu, '')));
+    if (!found) {
+      this.wrong += 1;
+      this.wrongAtMs.push(nowMs);
+      // Somebody is guessing: the code that is out is void.
+      if (this.wrong >= MOST_WRONG) this.codes = [];
+      throw new ProblemException(403, 'code', 'That code is not right, or was used', [
+        { field: 'code', code: 'wrong', message: 'Ask for a new code where Hammock runs.' },
+      ]);
+    }
+    this.codes = [];
+    const secret = randomBytes(32).toString('base64url');
+    const device: Device = {
+      ...{ id: randomUUID(), name, role: found.role, secretHash: hashOf(secret) },
+      ...{ joinedAtMs: nowMs, seenAtMs: nowMs },
+    };
+    await this.queue.run(({ manager }) => manager.save(Device, device));
+    this.devices.set(device.id, device);
+    return { device, secret };
+  }
+
+  /** The device that a cookie is of; undefined for one that is nobody's, or was let go. */
+  known(cookie: string | undefined): Device | undefined {
+    const [id = '', secret = ''] = cookie?.split('.') ?? [];
+    const device = this.devices.get(id);
+    if (!device || !same(device.secretHash, hashOf(secret))) return undefined;
+    const nowMs = this.clock.nowMs();
+    if (nowMs - device.seenAtMs > SEEN_MS) {
+      device.seenAtMs = nowMs;
+      void this.queue
+        .run(({ manager }) => manager.update(Device, { id }, { seenAtMs: nowMs }))
+        .catch(() => undefined);
+    }
+    return device;
+  }
+
+  /** A reply that a device listens to: it ends when the device is let go. */
+  listens(device: Device, response: Response): void {
+    const all = this.open.get(device.id) ?? new Set();
+    this.open.set(device.id, all.add(response));
+    response.on('close', () => all.delete(response));
+  }
+
+  /** A device is out at once, whatever it is listening to. */
+  async letGo(id: string): Promise<void> {
+    if (!this.devices.delete(id)) throw notFound('device');
+    for (const response of this.open.get(id) ?? []) response.destroy();
+    this.open.delete(id);
+    await this.queue.run(({ manager }) => manager.delete(Device, { id }));
+  }
+}
