@@ -30,7 +30,7 @@ describe('a plan as a link', () => {
     const other = await kitchen.page();
     await other.goto(link);
     await sees(other, 'What came in');
-    await sees(other, before.main);
+    await sees(other, 'A plan for 4');
     await press(other, 'Open it on Pour');
     expect(await pour(other)).toEqual(before);
     await other.goto(link.slice(0, -40));

@@ -21,7 +21,17 @@ export const SCREENS = [
   '/kitchen',
   '/kitchen/water-test',
   '/help',
+  '/keeping',
+  '/in',
 ] as const;
+
+/** What a kitchen for tests is like. */
+interface KitchenOf {
+  readonly demo: boolean;
+  readonly web?: string;
+  /** Besides the usual environment of its server. */
+  readonly env?: Readonly<Record<string, string>>;
+}
 
 /** The built program, on a real temporary SQLite file, in a real browser. */
 export class Kitchen {
@@ -30,13 +40,15 @@ export class Kitchen {
   private port = 0;
   /** Folder of the built web, where it is not the usual one. */
   private web: string | undefined;
+  private env: Readonly<Record<string, string>> = {};
   private opened: Browser | undefined;
   readonly errors: string[] = [];
 
   /** One for all tests of a file, with the demo data in it or empty; no test may leave an error in its pages. */
-  static forTests({ demo, web }: { readonly demo: boolean; readonly web?: string }): Kitchen {
+  static forTests({ demo, web, env = {} }: KitchenOf): Kitchen {
     const kitchen = new Kitchen();
     kitchen.web = web;
+    kitchen.env = env;
     beforeAll(async () => {
       await kitchen.open();
       if (demo) await fillDemo(kitchen.url, Date.now());
@@ -66,7 +78,7 @@ export class Kitchen {
 
   async startServer(): Promise<void> {
     const web = this.web === undefined ? {} : { web: this.web };
-    const how = { dataFolder: this.folder, port: this.port, quiet: true, ...web };
+    const how = { dataFolder: this.folder, port: this.port, quiet: true, env: this.env, ...web };
     ({ child: this.child } = await startServer(how));
   }
 

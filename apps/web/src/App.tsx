@@ -52,6 +52,10 @@ const InScreen = lazy(() =>
   fetched(() => import('./screens/in/InScreen.js')).then((m) => ({ default: m.InScreen })),
 );
 
+const KeepingScreen = lazy(() =>
+  fetched(() => import('./screens/keeping/KeepingScreen.js')).then((m) => ({ default: m.KeepingScreen })),
+);
+
 const later = (screen: React.ReactNode) => <Suspense fallback={<p aria-busy>…</p>}>{screen}</Suspense>;
 
 /** Every screen, each at its address. */
@@ -72,6 +76,8 @@ const App = () => (
         <Route path="kitchen" element={later(<KitchenScreen />)} />
         <Route path="kitchen/water-test" element={later(<WaterTestScreen />)} />
         <Route path="in" element={later(<InScreen />)} />
+        <Route path="keeping" element={later(<KeepingScreen />)} />
+        <Route path="join" element={later(<KeepingScreen />)} />
         <Route path="help" element={later(<HelpScreen />)} />
         <Route path="*" element={<NotHere />} />
       </Route>

@@ -8,8 +8,10 @@ import { loadEngine } from './stores/engine.js';
 import { useKitchen } from './stores/kitchen.js';
 import { keepTogether } from './stores/feed.js';
 import { useOutbox } from './stores/outbox.js';
+import { hearInstall } from './keeping/installed.js';
 import { keepProgram } from './keeping/newVersion.js';
 import { applyTheme, useTheme } from './stores/theme.js';
+import { loadHouse } from './stores/house.js';
 import { useTime } from './stores/time.js';
 import { fetched } from './keeping/fetched.js';
 import { fetchLists } from './ui/Pick.js';
@@ -22,6 +24,8 @@ function fetchStove(): void {
 function start(): void {
   applyTheme();
   for (const store of [useDraft, useKitchen, useCooks, useTime, useTheme]) followOtherTabs(store);
+  hearInstall();
+  void loadHouse();
   keepTogether();
   addEventListener('pagehide', sendDraftNow);
   useOutbox.subscribe((now, before) => {

@@ -17,6 +17,12 @@ const PATIENCE_MS = 8000;
 /** Statuses that say "later": nothing is wrong with what was asked. */
 const LATER: ReadonlySet<number> = new Set([408, 425, 429]);
 
+let shutOut: () => void = () => undefined;
+/** Who hears that this device was not let in, or was let go. What it has to say then waits, like in front of a closed door. */
+export const onShutOut = (heard: () => void): void => {
+  shutOut = heard;
+};
+
 /** Asks the server. Never throws: a lost connection is a reply like any other. */
 export async function ask(method: Method, path: string, body?: unknown): Promise<Reply> {
   try {
@@ -34,6 +40,10 @@ export async function ask(method: Method, path: string, body?: unknown): Promise
     // What stands between says 502 to 504 when nobody is behind it; the server itself gives a reason.
     if (status === 502 || status === 504 || (status === 503 && problem.type === undefined))
       return { kind: 'gone' };
+    if (status === 401) {
+      shutOut();
+      return { kind: 'busy', status, afterMs: undefined };
+    }
     if (status >= 500 || LATER.has(status)) return { kind: 'busy', status, afterMs: afterOf(response) };
     if (status === 409 && problem.type === 'urn:hammock:problem:clash')
       return { kind: 'clash', current: problem.current };

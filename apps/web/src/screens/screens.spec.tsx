@@ -15,7 +15,7 @@ import { NotebookScreen } from './notebook/NotebookScreen.js';
 import { PageScreen } from './notebook/PageScreen.js';
 import { PourScreen } from './pour/PourScreen.js';
 import { clockText } from '../words/clock.js';
-import { dayText } from './notebook/days.js';
+import { dayText } from '../words/days.js';
 import { StoveScreen } from './stove/StoveScreen.js';
 
 /** Instruments that write down what they were asked. */

@@ -76,9 +76,12 @@ export function KeepingLine() {
         </svg>
         {text}
       </p>
-      <p className="m-0 text-[0.95rem]">
+      <p className="m-0 flex flex-wrap gap-x-5 text-[0.95rem]">
         <Link to="/help" className="inline-flex min-h-11 items-center underline underline-offset-4">
           Words and keys
+        </Link>
+        <Link to="/keeping" className="inline-flex min-h-11 items-center underline underline-offset-4">
+          What is kept
         </Link>
       </p>
     </footer>

@@ -4,6 +4,8 @@ import { useId, useMemo } from 'react';
 
 /** White around the code, in its dots: what readers need (ISO/IEC 18004). */
 const QUIET = 4;
+/** From so many dots a side on they have to be larger for a camera at arm’s length. */
+const LARGE = 60;
 
 /** A plan as a link that opens anywhere, with no server that would have to know it; and the same for a camera. */
 export function PlanLink({ plan }: { readonly plan: SharedPlan }) {
@@ -48,7 +50,7 @@ export function QrCode({ text, what }: { readonly text: string; readonly what: s
       role="img"
       aria-label={what}
       viewBox={`-${QUIET.toString()} -${QUIET.toString()} ${side} ${side}`}
-      className="size-56 shrink-0"
+      className={`${drawn.size > LARGE ? 'size-80' : 'size-56'} max-w-full shrink-0`}
       shapeRendering="crispEdges"
     >
       {/* Dark on light whatever the light in the kitchen: cameras want it so. */}

@@ -3,6 +3,7 @@ import { NavLink, Outlet, useLocation } from 'react-router';
 import { fetched } from '../keeping/fetched.js';
 import { useCooks } from '../stores/cooks.js';
 import { useDraft } from '../stores/draft.js';
+import { useHouse } from '../stores/house.js';
 import { useReminders } from '../stores/reminders.js';
 import { useSaid } from '../stores/said.js';
 import { Fence } from './Fence.js';
@@ -18,6 +19,8 @@ import { useShortcuts } from './useShortcuts.js';
 const StoveWatch = lazy(() =>
   fetched(() => import('./StoveWatch.js')).then((m) => ({ default: m.StoveWatch })),
 );
+
+const Join = lazy(() => fetched(() => import('./Join.js')).then((m) => ({ default: m.Join })));
 
 const TAGS = [
   ['/', 'Pour'],
@@ -37,6 +40,7 @@ export function Shell() {
   const cooks = [...(active ? [active] : []), ...others].filter((c) => c.outcome === null);
   const cooking = cooks.length > 0;
   const reminds = useReminders((s) => s.list.length > 0);
+  const shutOut = useHouse((s) => s.role === 'none');
   const { pathname } = useLocation();
   useScrollPlace();
   useTitle(pathname);
@@ -73,7 +77,9 @@ export function Shell() {
                 end={to === '/'}
                 className={({ isActive }) =>
                   `flex ${pathname === '/stove' ? 'min-h-14 min-w-14' : 'min-h-12'} items-end justify-center px-1.5 max-[22rem]:px-0.5 pb-2 no-underline max-sm:rounded-t-2xl max-sm:pt-2 sm:rounded-b-2xl sm:px-3 md:px-5 ${
-                    isActive || (to === '/' && ofPour) ? 'bg-ink pt-4 font-bold text-ground' : 'pt-2 text-ink'
+                    isActive || (to === '/' && ofPour) || (to === '/kitchen' && pathname === '/keeping')
+                      ? 'bg-ink pt-4 font-bold text-ground'
+                      : 'pt-2 text-ink'
                   }`
                 }
               >
@@ -93,9 +99,15 @@ export function Shell() {
       <NewVersion cooking={cooking} />
       <UndoBar />
       <main id="main" className="flex-1 pt-4 sm:pt-6">
-        <Fence what="This screen" of={pathname}>
-          <Outlet />
-        </Fence>
+        {shutOut ? (
+          <Suspense fallback={null}>
+            <Join />
+          </Suspense>
+        ) : (
+          <Fence what="This screen" of={pathname}>
+            <Outlet />
+          </Fence>
+        )}
       </main>
       <KeepingLine />
       <Said />
@@ -122,6 +134,8 @@ const TITLE: Readonly<Record<string, string>> = {
   '/kitchen/water-test': 'Water test',
   '/help': 'Words and keys',
   '/in': 'What came in',
+  '/keeping': 'Keeping',
+  '/join': 'Let this device in',
 };
 
 /** The title by which a tab, a bookmark or a screen reader knows the page. */

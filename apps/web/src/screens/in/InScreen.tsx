@@ -42,13 +42,27 @@ export function InScreen() {
       {found?.kind === 'noPlan' && <Notice urgent>{NO_PLAN[found.why]}</Notice>}
       {found?.kind === 'recipes' && <TellingsIn told={found.told} />}
       {found?.kind === 'telling' && <TellingsIn told={[{ name: 'A text', text: found.text }]} />}
+      {found?.kind === 'archive' && (
+        <p className="m-0">
+          This is everything of a household. It is put back on{' '}
+          <Link to="/keeping" className="underline underline-offset-4">
+            Keeping
+          </Link>
+          , where it is looked over first.
+        </p>
+      )}
+      {found?.kind === 'table' && (
+        <Notice urgent>A table: which of its columns is what cannot be told yet. Nothing was changed.</Notice>
+      )}
       {found?.kind === 'nothing' && (
         <Notice urgent>
           Nothing that Hammock knows is in it: neither a recipe nor a plan, a table or a household. Nothing
           was changed.
         </Notice>
       )}
-      <OpenFile />
+      <div>
+        <OpenFile />
+      </div>
     </section>
   );
 }
@@ -74,7 +88,7 @@ function PlanIn({ plan: { label, input } }: { readonly plan: SharedPlan }) {
       <p className="m-0 mt-1">
         A plan for {Math.round(input.portions ?? 4)}
         {pour
-          ? `. In the kitchen it came from ${pour.main} (${pour.other}) are poured; in yours it is worked out anew`
+          ? `. By what cooks usually pour it takes ${pour.main} (${pour.other}); here it is worked out anew for your pot, your bag and what they taught`
           : ''}
         .
       </p>

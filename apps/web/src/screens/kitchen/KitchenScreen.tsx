@@ -3,7 +3,6 @@ import { useTheme } from '../../stores/theme.js';
 import { Segments } from '../../ui/Segments.js';
 import { Link } from 'react-router';
 import { BagList } from './BagList.js';
-import { Copies } from './Copies.js';
 import { HobList } from './HobList.js';
 import { HouseholdForm } from './HouseholdForm.js';
 import { MeasureList } from './MeasureList.js';
@@ -60,7 +59,18 @@ export function KitchenScreen() {
       <TextureScale />
       <PeopleList />
       <PacketList />
-      <Copies />
+      <section className="hung" aria-labelledby="kept">
+        <h2 id="kept" className="m-0 text-[1.35rem] font-bold">
+          What is kept
+        </h2>
+        <p className="m-0">Copies, everything as one file, the house’s phones, and this device.</p>
+        <Link
+          to="/keeping"
+          className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+        >
+          See to it
+        </Link>
+      </section>
     </div>
   );
 }

@@ -8,7 +8,7 @@ import { Fence } from '../../ui/Fence.js';
 import { late } from '../../ui/late.js';
 import { WhenSeen } from '../../ui/WhenSeen.js';
 import { VERDICT } from '../../words/words.js';
-import { dayText } from './days.js';
+import { dayText } from '../../words/days.js';
 import { offsOf, type JudgedPot, type Off } from './offs.js';
 
 const ROOM = 'min-h-[170px]';

@@ -19,7 +19,7 @@ import { AccountPicture } from '../../ui/account/AccountPicture.js';
 import { Along } from '../../ui/Along.js';
 import { OutcomeForm } from '../../ui/OutcomeForm.js';
 import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
-import { dayText } from './days.js';
+import { dayText } from '../../words/days.js';
 import { Teaches } from './Teaches.js';
 import { Poured } from './PouredMark.js';
 import { nowMs } from '../../stores/time.js';

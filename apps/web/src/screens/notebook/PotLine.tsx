@@ -5,7 +5,7 @@ import { useMeasures, useMetric } from '../../stores/units.js';
 import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
 import { showPour } from '../../words/amounts.js';
 import { BASE, VERDICT } from '../../words/words.js';
-import { dayText } from './days.js';
+import { dayText } from '../../words/days.js';
 import { Poured } from './PouredMark.js';
 
 /** One pot of the notebook's list. */

@@ -38,8 +38,8 @@ export function Copies() {
         </Button>
       </div>
       <p className="mt-1 mb-0">
-        Everything this household wrote down, as one file in the folder “copies” beside the data. Made by
-        itself before every update.
+        Everything this household wrote down, as one file in the folder “copies” beside the data. One is made
+        by itself every day and before every update; fourteen days are kept.
       </p>
       <p className="m-0" role="status">
         {how === 'made' && 'A copy is made, and was read back whole.'}

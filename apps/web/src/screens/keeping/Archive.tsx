@@ -1,0 +1,201 @@
+import { useRef, useState } from 'react';
+import { emptyOutbox } from '../../stores/outbox.js';
+import { Button } from '../../ui/Button.js';
+import { Notice } from '../../ui/Notice.js';
+import { archiveText, LISTS, type Lists } from '../../words/archiveWords.js';
+import { forgetIncoming, lookOver, putIn, takeAllAway, type LookedOver } from './archiveAsk.js';
+
+type State =
+  | { readonly at: 'idle' }
+  | { readonly at: 'reading'; readonly share: number }
+  | { readonly at: 'looked'; readonly found: LookedOver }
+  | { readonly at: 'putting' }
+  | { readonly at: 'done'; readonly lists: Lists }
+  | { readonly at: 'wrong'; readonly why: string };
+
+/** Everything as one file: out, looked over and in again, and away for good. */
+export function Archive() {
+  const input = useRef<HTMLInputElement>(null);
+  const [state, setState] = useState<State>({ at: 'idle' });
+  const reading = useRef<AbortController>(null);
+  const look = async (file: File): Promise<void> => {
+    reading.current = new AbortController();
+    setState({ at: 'reading', share: 0 });
+    const found = await lookOver(file, reading.current.signal, (share) => setState({ at: 'reading', share }));
+    setState('why' in found ? { at: 'wrong', why: found.why } : { at: 'looked', found });
+  };
+  const put = async (id: string, how: 'merge' | 'instead'): Promise<void> => {
+    setState({ at: 'putting' });
+    const done = await putIn(id, how);
+    setState('why' in done ? { at: 'wrong', why: done.why } : { at: 'done', lists: done.lists });
+  };
+  return (
+    <section className="hung" aria-labelledby="everything">
+      <h2 id="everything" className="m-0 text-[1.35rem] font-bold">
+        Everything as one file
+      </h2>
+      <p className="m-0 mt-1">
+        Household, kitchen, dishes and every pot with its taps, as JSON that other programs can read. What
+        comes back in is looked over first, and a copy is made before.
+      </p>
+      <p className="m-0 mt-1 flex flex-wrap items-center gap-x-6 gap-y-2">
+        <a
+          href="/api/archive"
+          download="hammock-household.json"
+          className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+        >
+          Save everything
+        </a>
+        <a
+          href="/api/notebook.csv"
+          download="hammock-notebook.csv"
+          className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+        >
+          Save the notebook as a table
+        </a>
+        <Button weight="plain" onClick={() => input.current?.click()}>
+          Put a household back
+        </Button>
+      </p>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        aria-label="An archive"
+        accept=".json,application/json"
+        onChange={(e) => {
+          const [file] = e.currentTarget.files ?? [];
+          e.currentTarget.value = '';
+          if (file) void look(file);
+        }}
+      />
+      <div role="status">
+        {state.at === 'reading' && (
+          <p className="m-0 flex flex-wrap items-center gap-4">
+            <progress value={state.share} max={1} aria-label="Looked over" /> Looking it over …
+            <Button weight="plain" onClick={() => reading.current?.abort()}>
+              Stop
+            </Button>
+          </p>
+        )}
+        {state.at === 'putting' && <p className="m-0">Putting it in …</p>}
+        {state.at === 'done' && <p className="m-0">It is in: {archiveText(state.lists)}.</p>}
+      </div>
+      {state.at === 'wrong' && <Notice urgent>{state.why}</Notice>}
+      {state.at === 'looked' && (
+        <LookedOverList
+          found={state.found}
+          onPut={(how) => void put(state.found.id, how)}
+          onLeave={() => {
+            forgetIncoming(state.found.id);
+            setState({ at: 'idle' });
+          }}
+        />
+      )}
+      <Away />
+    </section>
+  );
+}
+
+/** What is in it beside what is here, and the two ways to put it in. */
+function LookedOverList({
+  found: { lists, wrong, wrongCount },
+  onPut,
+  onLeave,
+}: {
+  readonly found: LookedOver;
+  readonly onPut: (how: 'merge' | 'instead') => void;
+  readonly onLeave: () => void;
+}) {
+  return (
+    <div className="mt-2" data-testid="looked-over">
+      <table className="border-collapse">
+        <caption className="text-left font-semibold">In this file, beside what is here</caption>
+        <thead>
+          <tr>
+            {['', 'not here', 'newer', 'as here'].map((head) => (
+              <th key={head} scope="col" className="px-3 py-1 text-right font-normal text-faint">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {Object.entries(lists)
+            .filter(([key]) => key !== 'household')
+            .map(([key, { added, newer, same }]) => (
+              <tr key={key} className="border-t border-line">
+                <th scope="row" className="py-1 pr-3 text-left font-normal">
+                  {LISTS[key] ?? key}
+                </th>
+                {[added, newer, same].map((n, i) => (
+                  <td key={['added', 'newer', 'same'][i]} className="px-3 py-1 text-right tabular-nums">
+                    {n}
+                  </td>
+                ))}
+              </tr>
+            ))}
+        </tbody>
+      </table>
+      {wrongCount > 0 && (
+        <p className="m-0 mt-2 text-ember">
+          {wrongCount === 1 ? 'One thing' : `${wrongCount.toString()} things`} cannot be read and would be
+          left out: {wrong.join('; ')}.
+        </p>
+      )}
+      <div className="mt-3 flex flex-wrap gap-3">
+        <Button weight="act" onClick={() => onPut('merge')}>
+          Add it to what is here
+        </Button>
+        <Button onClick={() => onPut('instead')}>In place of what is here</Button>
+        <Button weight="plain" onClick={onLeave}>
+          Leave it
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+/** Everything away for good: asked twice, since it alone cannot be undone. */
+function Away() {
+  const [asked, setAsked] = useState(false);
+  const [word, setWord] = useState('');
+  const [why, setWhy] = useState<string>();
+  const away = async (): Promise<void> => {
+    const wrong = await takeAllAway();
+    setWhy(wrong);
+    if (wrong !== undefined) return;
+    emptyOutbox();
+    localStorage.clear();
+    sessionStorage.clear();
+    location.assign('/');
+  };
+  if (!asked)
+    return (
+      <Button weight="plain" className="mt-2 -ml-1" onClick={() => setAsked(true)}>
+        Erase everything of mine
+      </Button>
+    );
+  return (
+    <div className="mt-2">
+      <label className="block">
+        Every pot, dish and copy is erased here and on this device, and cannot be put back. Type “everything”
+        if you mean it.
+        <input
+          className="changeable mt-1 block w-60"
+          value={word}
+          onChange={(e) => setWord(e.currentTarget.value)}
+        />
+      </label>
+      {why !== undefined && <Notice urgent>{why}</Notice>}
+      <div className="mt-2 flex flex-wrap gap-3">
+        <Button disabled={word.trim().toLowerCase() !== 'everything'} onClick={() => void away()}>
+          Erase it
+        </Button>
+        <Button weight="plain" onClick={() => setAsked(false)}>
+          Keep it
+        </Button>
+      </div>
+    </div>
+  );
+}
