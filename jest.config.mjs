@@ -19,7 +19,7 @@ const shared = {
   rootDir: import.meta.dirname,
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
   // Packages that only ship ES modules are read through the same compiler.
-  transformIgnorePatterns: ['/node_modules/(?!(echarts|zrender|culori|@apidevtools)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(echarts|zrender|culori|@apidevtools|eventsource-parser)/)'],
 };
 
 export default {

@@ -16,7 +16,11 @@ if (flag('fresh')) {
 }
 const isNew = !existsSync(join(dataFolder, 'hammock.sqlite'));
 const port = await freePort(from);
-const { child, url } = await startServer({ dataFolder, port, quiet: true }).catch(({ code }) =>
+// A scale, a thermometer and a hob of make-believe stand beside it.
+const { startStandIns } = await import('./standInParts.mjs');
+const standIns = await startStandIns({ from: 4181, hammock: `http://127.0.0.1:${port}` });
+const env = { HAMMOCK_INSTRUMENTS: standIns.addresses.join(',') };
+const { child, url } = await startServer({ dataFolder, port, quiet: true, env }).catch(({ code }) =>
   process.exit(code ?? 1),
 );
 if (isNew) {
@@ -26,4 +30,4 @@ if (isNew) {
 }
 say(`Hammock, demo data: ${url}`);
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill('SIGTERM'));
-child.on('exit', (code) => process.exit(code ?? 0));
+child.on('exit', (code) => void standIns.close().then(() => process.exit(code ?? 0)));

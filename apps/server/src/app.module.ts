@@ -21,6 +21,7 @@ import { DishesModule } from './dishes/dishes.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HobsModule } from './hobs/hobs.module.js';
 import { HouseholdModule } from './household/household.module.js';
+import { InstrumentsModule } from './instruments/instruments.module.js';
 import { IngredientsModule } from './ingredients/ingredients.module.js';
 import { FormatsModule } from './formats/formats.module.js';
 import { LearningModule } from './learning/learning.module.js';
@@ -61,6 +62,7 @@ export class AppModule {
         LearningModule,
         FormatsModule,
         ArchiveModule,
+        InstrumentsModule.with(config.instruments),
         DevicesModule.with(config.house),
         ChangesModule,
         CopiesModule,

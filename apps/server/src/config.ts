@@ -12,6 +12,8 @@ export interface Config {
   readonly webFolder: string | undefined;
   /** Devices of the house that may be let in; undefined where only this machine is answered. */
   readonly house: House | undefined;
+  /** Addresses of a scale, a thermometer or a hob that speaks docs/instruments.md. */
+  readonly instruments: readonly string[];
   /** Largest body accepted, bytes. */
   readonly bodyLimit: number;
   /** Requests one address may make per window. */
@@ -23,7 +25,8 @@ export const DEFAULT_RATE = { limit: 3000, windowMs: 10_000 } as const;
 
 /**
  * Reads the environment: HAMMOCK_DATA (folder), HAMMOCK_PORT, HAMMOCK_WEB (folder of the built web), HAMMOCK_LAN (1 lets devices of
- * the house be let in), HAMMOCK_ORIGIN (the address of a proxy before it).
+ * the house be let in), HAMMOCK_ORIGIN (the address of a proxy before it), HAMMOCK_INSTRUMENTS (addresses of
+ * instruments, with commas).
  * @throws StartProblem when the port or the address is none
  */
 export function configFromEnvironment(env: NodeJS.ProcessEnv): Config {
@@ -37,6 +40,7 @@ export function configFromEnvironment(env: NodeJS.ProcessEnv): Config {
     // Only where it was asked for: nothing but this machine is answered otherwise.
     host: house ? '0.0.0.0' : '127.0.0.1',
     house,
+    instruments: instrumentsFrom(env['HAMMOCK_INSTRUMENTS']),
     port: Number(port),
     webFolder: env['HAMMOCK_WEB'],
     bodyLimit: 256 * 1024,
@@ -55,4 +59,25 @@ function houseFrom(env: NodeJS.ProcessEnv): House | undefined {
       `"${origin}" is no address of a proxy: set HAMMOCK_ORIGIN to one like https://kitchen.example.`,
     );
   return { hosts: env['HAMMOCK_LAN'] === '1' ? hosts : [], origin };
+}
+
+/** Only what is on this machine or in the house: nobody may have this server ask addresses of the world. */
+const IN_THE_HOUSE =
+  /^(?:localhost|127\.\d+\.\d+\.\d+|10\.\d+\.\d+\.\d+|192\.168\.\d+\.\d+|172\.(?:1[6-9]|2\d|3[01])\.\d+\.\d+)$/u;
+/** No kitchen has more. */
+const MOST_INSTRUMENTS = 8;
+
+function instrumentsFrom(said: string | undefined): readonly string[] {
+  const list = (said ?? '')
+    .split(',')
+    .map((a) => a.trim())
+    .filter((a) => a !== '');
+  for (const address of list) {
+    const url = URL.canParse(address) ? new URL(address) : undefined;
+    if (url?.protocol !== 'http:' || url.origin !== address || !IN_THE_HOUSE.test(url.hostname))
+      throw new StartProblem(
+        `"${address}" is no address of an instrument in this house: set HAMMOCK_INSTRUMENTS to ones like http://192.168.1.20:4181.`,
+      );
+  }
+  return list.slice(0, MOST_INSTRUMENTS);
 }

@@ -27,6 +27,7 @@ export async function temporaryServer(
     databaseFile: join(folder, 'hammock.sqlite'),
     host: '127.0.0.1',
     house: undefined,
+    instruments: [],
     port: 0,
     webFolder: undefined,
     bodyLimit: 256 * 1024,

@@ -1,4 +1,5 @@
 import { useId, useState, type ReactNode } from 'react';
+import { UseScale } from './UseScale.js';
 import { typedNumber } from '../words/numbers.js';
 
 export interface NumberFieldProps {
@@ -13,6 +14,8 @@ export interface NumberFieldProps {
   /** Label above its field, before it, or only for whoever hears the screen. A seen label is read with its unit. */
   readonly place?: 'above' | 'before' | 'unseen';
   readonly className?: string;
+  /** True for what a scale of the kitchen may tell. */
+  readonly byScale?: boolean;
 }
 
 /** At most one place behind the point: a field shows what a cook would type. */
@@ -29,10 +32,11 @@ export function NumberField({
   problem,
   place = 'above',
   className = 'w-28',
+  byScale = false,
 }: NumberFieldProps) {
   const id = useId();
   const [typed, setTyped] = useState<string | undefined>(undefined);
-  return (
+  const field = (
     <label className={place === 'above' ? 'flex flex-col' : 'inline-flex flex-wrap items-center gap-2'}>
       {place !== 'unseen' && <span>{label}</span>}
       <span className="flex items-center gap-2">
@@ -66,5 +70,12 @@ export function NumberField({
         </span>
       )}
     </label>
+  );
+  if (!byScale) return field;
+  return (
+    <span className="inline-flex flex-wrap items-end gap-2">
+      {field}
+      <UseScale onTake={onChange} />
+    </span>
   );
 }

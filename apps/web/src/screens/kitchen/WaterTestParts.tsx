@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { NumberField, type NumberFieldProps } from '../../ui/NumberField.js';
 
 /** One step of the test, by its number. */
 export function Step({
@@ -47,3 +48,8 @@ export function Change({
     </tr>
   );
 }
+
+/** What stands on the scale, typed or taken from one that speaks. */
+export const Weight = (props: Pick<NumberFieldProps, 'label' | 'value' | 'onChange'>) => (
+  <NumberField byScale unit="g" {...props} />
+);

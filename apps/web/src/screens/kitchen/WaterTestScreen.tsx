@@ -11,7 +11,7 @@ import { Link } from 'react-router';
 import { useShallow } from 'zustand/react/shallow';
 import { useKitchen } from '../../stores/kitchen.js';
 import { MeasuredSoFar } from './MeasuredSoFar.js';
-import { Change, Step } from './WaterTestParts.js';
+import { Change, Step, Weight } from './WaterTestParts.js';
 import { Button } from '../../ui/Button.js';
 import { optionsOf, Pick } from '../../ui/Pick.js';
 import { HEAT } from '../../words/words.js';
@@ -21,7 +21,6 @@ import { tenths, whole } from '../../words/numbers.js';
 import { newId } from '../../keeping/newId.js';
 import { useKeptState } from '../../stores/keptState.js';
 
-const WEIGHT = { least: 0, most: 30_000, unit: 'g' } as const;
 const MINUTES = { least: 1, most: 120, unit: 'min' } as const;
 const SETTINGS = {
   high: HEAT.high,
@@ -136,23 +135,13 @@ export function WaterTestScreen() {
             n={1}
             words="Put 500 g of water in, lid on, to a full boil. Turn to the setting. Weigh pot, lid and water."
           >
-            <NumberField
-              label="It weighs"
-              unit={WEIGHT.unit}
-              value={weights.before}
-              onChange={weigh('before')}
-            />
+            <Weight label="It weighs" value={weights.before} onChange={weigh('before')} />
           </Step>
           <Step
             n={2}
             words={`Lid on, leave it ${times.coveredMin.toString()} min at that setting. Weigh it again with its lid.`}
           >
-            <NumberField
-              label="It weighs now"
-              unit={WEIGHT.unit}
-              value={weights.covered}
-              onChange={weigh('covered')}
-            />
+            <Weight label="It weighs now" value={weights.covered} onChange={weigh('covered')} />
             <NumberField
               label="after"
               unit={MINUTES.unit}
@@ -164,7 +153,7 @@ export function WaterTestScreen() {
             n={3}
             words={`Back to the boil, lid off, ${times.openMin.toString()} min at the same setting. Weigh it with its lid.`}
           >
-            <NumberField label="And now" unit={WEIGHT.unit} value={weights.open} onChange={weigh('open')} />
+            <Weight label="And now" value={weights.open} onChange={weigh('open')} />
             <NumberField
               label="after"
               unit={MINUTES.unit}

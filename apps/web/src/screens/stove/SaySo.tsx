@@ -191,6 +191,7 @@ function Exact({
     >
       <NumberField
         label={`${SAYING_NAME[kind]}, exactly`}
+        byScale={kind === 'weighs'}
         unit={range.unit}
         value={n}
         onChange={setN}

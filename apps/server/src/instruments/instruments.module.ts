@@ -1,0 +1,91 @@
+import {
+  Controller,
+  Get,
+  HttpCode,
+  Inject,
+  Module,
+  Param,
+  ParseIntPipe,
+  Post,
+  Sse,
+  type DynamicModule,
+  type MessageEvent,
+} from '@nestjs/common';
+import { ApiOkResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
+import { SkipThrottle } from '@nestjs/throttler';
+import { map, type Observable } from 'rxjs';
+import { notFound, ProblemException } from '../common/problems.js';
+import { instrumentAt, readingsOf, type Instrument } from './readings.js';
+
+/** Addresses of the instruments of this kitchen. */
+const ADDRESSES = Symbol('addresses');
+
+export class InstrumentReply implements Instrument {
+  @ApiProperty({ description: 'Names it in the other addresses' })
+  n: number;
+  @ApiProperty({ enum: ['scale', 'thermometer', 'hob'] })
+  kind: Instrument['kind'];
+  @ApiProperty({ example: 'Worktop scale' })
+  name: string;
+  @ApiProperty({ example: 'g' })
+  unit: string;
+}
+
+@ApiTags('instruments')
+@Controller('api/instruments')
+export class InstrumentsController {
+  constructor(@Inject(ADDRESSES) private readonly addresses: readonly string[]) {}
+
+  @Get()
+  @ApiOperation({ summary: 'Instruments of this kitchen that answer (docs/instruments.md)' })
+  @ApiOkResponse({ type: InstrumentReply, isArray: true })
+  async list(): Promise<readonly InstrumentReply[]> {
+    const found = await Promise.all(this.addresses.map(instrumentAt));
+    return found.flatMap((instrument, n) => (instrument ? [{ n, ...instrument }] : []));
+  }
+
+  @Sse(':n/readings')
+  @SkipThrottle()
+  @ApiOperation({ summary: 'What it reads, as it reads it, as server-sent events' })
+  @ApiOkResponse({
+    description: 'One event a reading: {"value": 812, "steady": true}',
+    content: { 'text/event-stream': { schema: { type: 'string' } } },
+  })
+  readings(@Param('n', ParseIntPipe) n: number): Observable<MessageEvent> {
+    return readingsOf(this.address(n)).pipe(map((data) => ({ data })));
+  }
+
+  @Post(':n/zero')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'What is on a scale now is nothing' })
+  async zero(@Param('n', ParseIntPipe) n: number): Promise<void> {
+    const address = this.address(n);
+    try {
+      const reply = await fetch(`${address}/zero`, {
+        method: 'POST',
+        signal: AbortSignal.timeout(1500),
+      });
+      if (reply.ok) return;
+    } catch {
+      // Said below.
+    }
+    throw new ProblemException(503, 'instrument', 'The instrument does not answer');
+  }
+
+  private address(n: number): string {
+    const address = this.addresses[n];
+    if (address === undefined) throw notFound('instrument');
+    return address;
+  }
+}
+
+@Module({})
+export class InstrumentsModule {
+  static with(addresses: readonly string[]): DynamicModule {
+    return {
+      module: InstrumentsModule,
+      controllers: [InstrumentsController],
+      providers: [{ provide: ADDRESSES, useValue: addresses }],
+    };
+  }
+}
