@@ -53,7 +53,7 @@ export interface Columns {
 }
 
 /** The columns of an entity as they travel. */
-export function columnsOf(source: DataSource, entity: Type): Columns {
+function columnsOf(source: DataSource, entity: Type): Columns {
   const { tableName, columns } = source.getMetadata(entity);
   const travel = columns.filter((c) => !OF_ONE_DATABASE.has(c.propertyName));
   const those = (type: string) => new Set(travel.filter((c) => c.type === type).map((c) => c.propertyName));
