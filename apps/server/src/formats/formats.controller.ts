@@ -1,4 +1,4 @@
-import { Controller, Get, Header } from '@nestjs/common';
+import { Controller, Get, Header, Param } from '@nestjs/common';
 import { ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
@@ -7,6 +7,9 @@ import { Cook } from '../cooks/cook.entity.js';
 import { LINE } from '../cooks/cooks.service.js';
 import { Hob } from '../hobs/hob.entity.js';
 import { Vessel } from '../vessels/vessel.entity.js';
+import { notFound } from '../common/problems.js';
+import { UuidParam } from '../common/uuidParam.js';
+import { accountCsv, larderCsv } from './larderCsv.js';
 import { notebookCsv } from './notebookCsv.js';
 
 /** What the household wrote down, in formats that other programs read. */
@@ -36,5 +39,27 @@ export class FormatsController {
       .getMany();
     const things = await Promise.all([this.bags.find(), this.vessels.find(), this.hobs.find()]);
     return notebookCsv(cooks, new Map(things.flat().map(({ id, label }) => [id, label])));
+  }
+
+  @Get('larder.csv')
+  @Header('content-type', 'text/csv; charset=utf-8; header=present')
+  @Header('content-disposition', 'attachment; filename="hammock-larder.csv"')
+  @ApiOperation({ summary: 'What everything of the larder is made of, as a table (RFC 4180)' })
+  @ApiProduces('text/csv')
+  @ApiOkResponse({ schema: { type: 'string' } })
+  larder(): string {
+    return larderCsv();
+  }
+
+  @Get('cooks/:id/account.csv')
+  @Header('content-type', 'text/csv; charset=utf-8; header=present')
+  @Header('content-disposition', 'attachment; filename="hammock-account.csv"')
+  @ApiOperation({ summary: 'The account of one pot as a table (RFC 4180)' })
+  @ApiProduces('text/csv')
+  @ApiOkResponse({ schema: { type: 'string' } })
+  async account(@Param('id', new UuidParam('id')) id: string): Promise<string> {
+    const cook = await this.cooks.findOne({ where: { id }, select: { id: true, answer: true } });
+    if (!cook) throw notFound('cook');
+    return accountCsv(cook.answer);
   }
 }

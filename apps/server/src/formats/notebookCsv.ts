@@ -1,5 +1,5 @@
-import { stringify } from 'csv-stringify/sync';
 import type { Cook } from '../cooks/cook.entity.js';
+import { csvOf } from './csv.js';
 
 /** Names of what pots were cooked with, by id; what the household has no more is left empty. */
 export type Names = ReadonlyMap<string, string>;
@@ -22,12 +22,11 @@ const COLUMNS: Readonly<Record<string, (cook: Cook, names: Names) => string | nu
   given_up: ({ abandoned }) => (abandoned ? 'yes' : ''),
 };
 
-/**
- * The notebook as a table by RFC 4180: a header, lines that end in CRLF, quotes where they are needed. What a spreadsheet would
- * take for a formula begins with an apostrophe.
- */
+/** The notebook as a table. */
 export const notebookCsv = (cooks: readonly Cook[], names: Names): string =>
-  stringify(
-    cooks.map((cook) => Object.values(COLUMNS).map((read) => read(cook, names))),
-    { header: true, columns: Object.keys(COLUMNS), record_delimiter: 'windows', escape_formulas: true },
+  csvOf(
+    cooks,
+    Object.fromEntries(
+      Object.entries(COLUMNS).map(([column, read]) => [column, (cook: Cook) => read(cook, names)]),
+    ),
   );

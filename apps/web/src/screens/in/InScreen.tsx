@@ -13,6 +13,7 @@ import { usualVessel } from '../../stores/draftOf.js';
 import { Button } from '../../ui/Button.js';
 import { Notice } from '../../ui/Notice.js';
 import { OpenFile } from '../../ui/OpenFile.js';
+import { TableIn } from './TableIn.js';
 import { showPour } from '../../words/amounts.js';
 
 /** Something came in, as a link, a file or shared from another program: what it is, and what would happen with it. */
@@ -51,9 +52,7 @@ export function InScreen() {
           , where it is looked over first.
         </p>
       )}
-      {found?.kind === 'table' && (
-        <Notice urgent>A table: which of its columns is what cannot be told yet. Nothing was changed.</Notice>
-      )}
+      {found?.kind === 'table' && <TableIn text={found.text} />}
       {found?.kind === 'nothing' && (
         <Notice urgent>
           Nothing that Hammock knows is in it: neither a recipe nor a plan, a table or a household. Nothing

@@ -53,6 +53,13 @@ export function Archive() {
         >
           Save the notebook as a table
         </a>
+        <a
+          href="/api/larder.csv"
+          download="hammock-larder.csv"
+          className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+        >
+          Save the larder as a table
+        </a>
         <Button weight="plain" onClick={() => input.current?.click()}>
           Put a household back
         </Button>

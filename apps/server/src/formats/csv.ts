@@ -1,0 +1,14 @@
+import { stringify } from 'csv-stringify/sync';
+
+/**
+ * Rows as a table by RFC 4180: a header, lines that end in CRLF, quotes where they are needed. What a spreadsheet would take for a
+ * formula begins with an apostrophe.
+ */
+export const csvOf = <T>(
+  rows: readonly T[],
+  columns: Readonly<Record<string, (row: T) => string | number>>,
+): string =>
+  stringify(
+    rows.map((row) => Object.values(columns).map((read) => read(row))),
+    { header: true, columns: Object.keys(columns), record_delimiter: 'windows', escape_formulas: true },
+  );
