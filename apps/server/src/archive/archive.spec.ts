@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { randomUUID } from 'node:crypto';
-import { readdirSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { Ajv } from 'ajv';
@@ -75,6 +75,10 @@ describe('everything of a household', () => {
       .expect(200);
     const text = await archiveOf(one);
     const { body: schema } = await request(one.url).get('/api/archive/schema').expect(200);
+    // What is published is what is served: npm run schemas.
+    expect(JSON.parse(readFileSync(join(__dirname, '../../../../docs/archive.schema.json'), 'utf8'))).toEqual(
+      schema,
+    );
     const validate = new Ajv({ strict: false, formats: { uuid: true } }).compile(schema);
     expect(validate(JSON.parse(text)) ? [] : validate.errors).toEqual([]);
     await request(other.url).post('/api/everything').send({ takeAway: 'everything' }).expect(204);
@@ -205,6 +209,40 @@ describe('everything of a household', () => {
     expect(readdirSync(one.folder).filter((n) => n.startsWith('incoming'))).toEqual([]);
   });
 
+  it('with anything at all in it is looked over or refused, and put in or refused: never an error of ours', async () => {
+    await cookOn(one, POT);
+    const good = JSON.parse(await archiveOf(one)) as Record<string, unknown>;
+    const [cook] = good['cooks'] as Record<string, unknown>[];
+    const anything = fc.oneof(
+      fc.jsonValue({ maxDepth: 4 }),
+      fc.constantFrom<unknown>(null, -1, 1e300, '', '\u0000', '__proto__', [], {}, 'x'.repeat(5000)),
+    );
+    const twisted = fc.oneof(
+      fc
+        .record({ key: fc.constantFrom(...Object.keys(good)), value: anything })
+        .map(({ key, value }) => ({ ...good, [key]: value })),
+      fc
+        .record({ key: fc.constantFrom('bags', 'dishes', 'plans', 'cooks', 'cups'), value: anything })
+        .map(({ key, value }) => ({ ...good, [key]: [value] })),
+      fc
+        .record({ key: fc.constantFrom(...Object.keys(cook!)), value: anything })
+        .map(({ key, value }) => ({
+          ...good,
+          cooks: [{ ...cook, id: randomUUID(), taps: [], [key]: value }],
+        })),
+    );
+    await fc.assert(
+      fc.asyncProperty(twisted, async (archive) => {
+        const { status, body } = await send(other, JSON.stringify(archive));
+        expect([200, 422]).toContain(status);
+        if (status !== 200) return;
+        const put = await request(other.url).post(`/api/archive/incoming/${body.id}`).send({ how: 'merge' });
+        expect([200, 409, 422]).toContain(put.status);
+      }),
+      { seed: 17, numRuns: 150 },
+    );
+  });
+
   it('makes a copy before it is put in, and all of it or nothing is put in', async () => {
     await cookOn(one, POT);
     const archive = JSON.parse(await archiveOf(one));
@@ -237,7 +275,6 @@ describe('everything of a household', () => {
       if (Array.isArray(list)) expect([key, list]).toEqual([key, []]);
     expect(readdirSync(join(one.folder, 'copies'))).toEqual([]);
     for (const name of readdirSync(one.folder).filter((n) => n.includes('sqlite'))) {
-      const { readFileSync } = await import('node:fs');
       expect(readFileSync(join(one.folder, name)).includes(Buffer.from(POT.note))).toBe(false);
     }
   });
