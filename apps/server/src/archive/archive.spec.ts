@@ -224,12 +224,10 @@ describe('everything of a household', () => {
       fc
         .record({ key: fc.constantFrom('bags', 'dishes', 'plans', 'cooks', 'cups'), value: anything })
         .map(({ key, value }) => ({ ...good, [key]: [value] })),
-      fc
-        .record({ key: fc.constantFrom(...Object.keys(cook!)), value: anything })
-        .map(({ key, value }) => ({
-          ...good,
-          cooks: [{ ...cook, id: randomUUID(), taps: [], [key]: value }],
-        })),
+      fc.record({ key: fc.constantFrom(...Object.keys(cook!)), value: anything }).map(({ key, value }) => ({
+        ...good,
+        cooks: [{ ...cook, id: randomUUID(), taps: [], [key]: value }],
+      })),
     );
     await fc.assert(
       fc.asyncProperty(twisted, async (archive) => {
