@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { build, endServer, freePort, install, needChromium, root, say, startServer } from './lib.mjs';
@@ -13,8 +13,15 @@ const { potOnItsWay } = await import('./demoPot.mjs');
 
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844, hasTouch: true };
+/** Phones can be let in, at an address as a house has it. */
+const HOUSE = { HAMMOCK_LAN: '1', HAMMOCK_LAN_HOSTS: '192.168.1.20' };
 const folder = mkdtempSync(join(tmpdir(), 'hammock-shots-'));
-const { child, url } = await startServer({ dataFolder: folder, port: await freePort(4600), quiet: true });
+const { child, url } = await startServer({
+  dataFolder: folder,
+  port: await freePort(4600),
+  quiet: true,
+  env: HOUSE,
+});
 const browser = await openBrowser();
 
 async function page(path, size, theme = 'light') {
@@ -111,7 +118,15 @@ try {
   );
   await book.waitForSelector('[data-testid=curve-chart] svg');
   await keep(book, 'notebook');
-  await keep(await page('/notebook/7a1e0007-0000-4000-8000-000000000001', LAPTOP), 'notebook-page');
+  const kept = await page('/keeping', { width: 1280, height: 1000 });
+  await press(kept, 'Let a cook');
+  const archive = await (await fetch(`${url}/api/archive`)).json();
+  archive.bags.push({ ...archive.bags[0], id: '7a1e00ff-0000-4000-8000-000000000001', label: 'Quay sack' });
+  const file = join(folder, 'archive.json');
+  writeFileSync(file, JSON.stringify(archive));
+  await (await kept.waitForSelector('input[aria-label="An archive"]')).uploadFile(file);
+  await kept.waitForSelector('[data-testid=looked-over]');
+  await keep(kept, 'keeping');
   await keep(await page('/kitchen', LAPTOP), 'kitchen', true);
   const table = await page('/table', LAPTOP);
   await table.type('input[placeholder^="a salad"]', 'cucumber salad');
