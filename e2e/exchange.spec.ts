@@ -59,3 +59,15 @@ describe('a file that is dropped', () => {
     await sees(page, 'Nothing that Hammock knows is in it');
   });
 });
+
+describe('the short ways of the installed program', () => {
+  it('open an empty pot, and the dishes', async () => {
+    const page = await kitchen.page('/?new=pot');
+    await sees(page, 'A line for each thing, or the whole recipe');
+    expect(new URL(page.url()).search).toBe('');
+    const manifest = (await (await fetch(`${kitchen.url}/hammock.webmanifest`)).json()) as {
+      shortcuts: { url: string }[];
+    };
+    expect(manifest.shortcuts.map((s) => s.url)).toEqual(['/dishes', '/?new=pot']);
+  });
+});

@@ -8,7 +8,7 @@ import { loadEngine } from './stores/engine.js';
 import { useKitchen } from './stores/kitchen.js';
 import { keepTogether } from './stores/feed.js';
 import { useOutbox } from './stores/outbox.js';
-import { hearInstall } from './keeping/installed.js';
+import { askToPersist, hearInstall } from './keeping/installed.js';
 import { keepProgram } from './keeping/newVersion.js';
 import { applyTheme, useTheme } from './stores/theme.js';
 import { loadHouse } from './stores/house.js';
@@ -28,6 +28,12 @@ function start(): void {
   void loadHouse();
   keepTogether();
   addEventListener('pagehide', sendDraftNow);
+  // A pot that is on is something to keep: the browser is asked once not to clear it by itself.
+  const stop = useCooks.subscribe(({ active }) => {
+    if (!active || active.outcome) return;
+    stop();
+    void askToPersist();
+  });
   useOutbox.subscribe((now, before) => {
     if (now.reachable && !before.reachable) fetchStove();
   });

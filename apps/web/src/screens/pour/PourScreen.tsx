@@ -1,8 +1,9 @@
 import type { Answer } from '@hammock/core';
 import { memo, useDeferredValue, useEffect } from 'react';
-import { Link, useLocation } from 'react-router';
+import { Link, useLocation, useNavigate } from 'react-router';
 import { fetched } from '../../keeping/fetched.js';
 import { useKitchen } from '../../stores/kitchen.js';
+import { newDish } from '../../stores/newDish.js';
 import { oddsKey } from '../../stores/odds.js';
 import { usePlan, type PlanView } from '../../stores/usePlan.js';
 import { focusWhenThere } from '../../ui/focusWhenThere.js';
@@ -43,10 +44,23 @@ const OtherRules = late(() => below().then((m) => m.OtherRules), room('min-h-[25
 const StandsOn = late(() => below().then((m) => m.StandsOn), null);
 const TheBase = late(() => below().then((m) => m.TheBase), room('min-h-[12rem] sm:min-h-[10rem]'));
 
+/** The installed program's own short way: an empty pot, once. The kitchen has to be there for its first words. */
+function useNewPotAsked(): void {
+  const isThere = useKitchen((s) => s.state === 'loaded');
+  const navigate = useNavigate();
+  const { search } = useLocation();
+  useEffect(() => {
+    if (!isThere || search !== '?new=pot') return;
+    newDish();
+    void navigate('/', { replace: true });
+  }, [isThere, search, navigate]);
+}
+
 /** What to pour: three choices, one number, and where every gram of it goes. */
 export function PourScreen() {
   const plan = usePlan();
   // A key changes the number first; what stands below follows when there is time.
+  useNewPotAsked();
   const calm = useDeferredValue(plan) ?? plan;
   useMending();
   if (!plan || !calm) return <NoPlan />;
