@@ -40,7 +40,7 @@ export class Putting {
   private readonly wrong: string[] = [];
   private wrongCount = 0;
   private readonly seen = new Map<string, Set<string>>();
-  private readonly inserts = new Map<string, SqliteFile.Statement>();
+  private readonly statements = new Map<string, SqliteFile.Statement>();
 
   constructor(
     private readonly raw: SqliteFile.Database,
@@ -97,11 +97,9 @@ export class Putting {
     if (!columns) return;
     const seen = this.seen.get(key) ?? new Set<string>();
     this.seen.set(key, seen.add(row.id));
-    const here = this.raw
-      .prepare<[string], { updatedAtMs: number; deletedAtMs: number | null }>(
-        `SELECT "updatedAtMs", "deletedAtMs" FROM "${columns.table}" WHERE "id" = ?`,
-      )
-      .get(row.id);
+    const here = this.once(`SELECT "updatedAtMs", "deletedAtMs" FROM "${columns.table}" WHERE "id" = ?`).get(
+      row.id,
+    ) as { updatedAtMs: number; deletedAtMs: number | null } | undefined;
     const hereMs = here ? Math.max(here.updatedAtMs, here.deletedAtMs ?? 0) : -1;
     const thereMs = Math.max(row.updatedAtMs, (row['deletedAtMs'] as number | null) ?? 0);
     const isTaken = this.write?.how === 'instead' || thereMs > hereMs;
@@ -113,20 +111,17 @@ export class Putting {
   /** A plan whose dish is nowhere stands alone. */
   private withDish(key: string, row: Values): Values {
     if (key !== 'plans' || row['dishId'] == null) return row;
-    const has = this.raw.prepare('SELECT 1 FROM "dish" WHERE "id" = ?').get(row['dishId']);
+    const has = this.once('SELECT 1 FROM "dish" WHERE "id" = ?').get(row['dishId']);
     return has ? row : { ...row, dishId: null };
   }
 
   /** A pot is what was tapped: taps of both are one list, and the later verdict is the one. */
   private cook(row: CookValues): void {
     const { cook, tap, outcome } = this.tables;
-    const here = this.raw.prepare('SELECT 1 FROM "cook" WHERE "id" = ?').get(row.id);
-    const judged = this.raw
-      .prepare<[string], { atMs: number }>('SELECT "atMs" FROM "outcome" WHERE "cookId" = ?')
-      .get(row.id);
-    const taps = row.taps.filter(
-      (t) => !this.raw.prepare('SELECT 1 FROM "stage_event" WHERE "id" = ?').get(t.id),
-    );
+    const here = this.once('SELECT 1 FROM "cook" WHERE "id" = ?').get(row.id);
+    const judged = this.once('SELECT "atMs" FROM "outcome" WHERE "cookId" = ?').get(row.id) as
+      { atMs: number } | undefined;
+    const taps = row.taps.filter((t) => !this.once('SELECT 1 FROM "stage_event" WHERE "id" = ?').get(t.id));
     const isJudged = row.outcome !== null && row.outcome.atMs > (judged?.atMs ?? -1);
     this.count('cooks', here ? (isJudged || taps.length > 0 ? 'newer' : 'same') : 'added');
     const { write } = this;
@@ -135,9 +130,11 @@ export class Putting {
     for (const t of taps) this.put(tap, { ...t, cookId: row.id }, { seq: write.nextRevision() });
     if (!isJudged) return;
     this.put(outcome, { counts: 'once', ...row.outcome, cookId: row.id }, {});
-    this.raw
-      .prepare('UPDATE "cook" SET "pouredMl" = coalesce("pouredMl", ?), "revision" = ? WHERE "id" = ?')
-      .run(row['pouredMl'] ?? null, write.nextRevision(), row.id);
+    this.once('UPDATE "cook" SET "pouredMl" = coalesce("pouredMl", ?), "revision" = ? WHERE "id" = ?').run(
+      row['pouredMl'] ?? null,
+      write.nextRevision(),
+      row.id,
+    );
   }
 
   /** In place of everything: what the archive does not have is taken away, as if by hand. */
@@ -156,17 +153,20 @@ export class Putting {
     }
   }
 
+  /** A statement, made once: there are ten thousand rows. */
+  private once(sql: string): SqliteFile.Statement {
+    const known = this.statements.get(sql) ?? this.raw.prepare(sql);
+    this.statements.set(sql, known);
+    return known;
+  }
+
   private put(columns: Columns, row: Values, places: Readonly<Record<string, number>>): void {
     const names = [...columns.names, ...Object.keys(places)];
     const [first = 'id'] = columns.names;
-    const known = this.inserts.get(columns.table);
-    const insert =
-      known ??
-      this.raw.prepare(
-        `INSERT INTO "${columns.table}" (${names.map((n) => `"${n}"`).join()}) VALUES (${names.map(() => '?').join()})
-         ON CONFLICT ("${first}") DO UPDATE SET ${names.map((n) => `"${n}" = excluded."${n}"`).join()}`,
-      );
-    this.inserts.set(columns.table, insert);
+    const insert = this.once(
+      `INSERT INTO "${columns.table}" (${names.map((n) => `"${n}"`).join()}) VALUES (${names.map(() => '?').join()})
+       ON CONFLICT ("${first}") DO UPDATE SET ${names.map((n) => `"${n}" = excluded."${n}"`).join()}`,
+    );
     insert.run(...toRow(row, columns), ...Object.values(places));
   }
 }

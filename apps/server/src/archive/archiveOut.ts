@@ -1,5 +1,5 @@
 import SqliteFile from 'better-sqlite3';
-import { FORMAT, toTravel, VERSION, type Columns, type Tables } from './archiveTables.js';
+import { FORMAT, travelText, VERSION, type Columns, type Tables } from './archiveTables.js';
 
 type Values = Record<string, unknown>;
 
@@ -14,22 +14,22 @@ export function* archiveText(file: string, tables: Tables): Generator<string> {
     const all = (columns: Columns, where = '', order = 'id') =>
       opened.prepare<unknown[], Values>(`SELECT * FROM "${columns.table}" ${where} ORDER BY ${order}`);
     const household = all(tables.household).get() ?? {};
-    yield `{"format":${JSON.stringify(FORMAT)},"version":${VERSION.toString()},\n"household":${JSON.stringify(toTravel(household, tables.household, ['id']))}`;
+    const head = `"format":${JSON.stringify(FORMAT)},"version":${VERSION.toString()}`;
+    yield `{${head},\n"household":${travelText(household, tables.household, { without: ['id'] })}`;
     for (const [key, columns] of tables.kept) {
       yield `,\n${JSON.stringify(key)}:[`;
-      yield* lines(all(columns).iterate(), (row) => toTravel(row, columns));
+      yield* lines(all(columns).iterate(), (row) => travelText(row, columns));
       yield ']';
     }
     const taps = all(tables.tap, 'WHERE "cookId" = ?', '"seq"');
     const outcome = all(tables.outcome, 'WHERE "cookId" = ?', '"cookId"');
+    const without = ['cookId'];
     yield ',\n"cooks":[';
     yield* lines(all(tables.cook).iterate(), (row) => {
       const judged = outcome.get(row['id']);
-      return {
-        ...toTravel(row, tables.cook),
-        taps: taps.all(row['id']).map((tap) => toTravel(tap, tables.tap, ['cookId'])),
-        outcome: judged ? toTravel(judged, tables.outcome, ['cookId']) : null,
-      };
+      const tapped = taps.all(row['id']).map((tap) => travelText(tap, tables.tap, { without }));
+      const verdict = judged ? travelText(judged, tables.outcome, { without }) : 'null';
+      return travelText(row, tables.cook, { more: [`"taps":[${tapped.join(',')}]`, `"outcome":${verdict}`] });
     });
     yield ']}\n';
   } finally {
@@ -37,10 +37,18 @@ export function* archiveText(file: string, tables: Tables): Generator<string> {
   }
 }
 
-function* lines(rows: Iterable<Values>, travel: (row: Values) => unknown): Generator<string> {
+/** Rows are sent so many characters at a time: a piece a row would cost more than the row. */
+const PIECE = 64 * 1024;
+
+function* lines(rows: Iterable<Values>, travel: (row: Values) => string): Generator<string> {
+  let piece = '';
   let first = true;
   for (const row of rows) {
-    yield `${first ? '' : ','}\n${JSON.stringify(travel(row))}`;
+    piece += `${first ? '' : ','}\n${travel(row)}`;
     first = false;
+    if (piece.length < PIECE) continue;
+    yield piece;
+    piece = '';
   }
+  yield piece;
 }

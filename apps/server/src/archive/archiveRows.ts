@@ -1,5 +1,6 @@
 import { createReadStream } from 'node:fs';
 import { JSONParser } from '@streamparser/json';
+import { isByLine, rowsByLine } from './archiveLines.js';
 import { FORMAT, KEPT, VERSION } from './archiveTables.js';
 
 /** Why a file is no archive. */
@@ -26,6 +27,21 @@ const LISTS: ReadonlySet<string> = new Set([...KEPT.map(([key]) => key), 'cooks'
  * @throws ArchiveProblem for what is no archive, or of a newer program
  */
 export async function* archiveRows(file: string): AsyncGenerator<readonly ArchiveRow[]> {
+  if (!(await isByLine(file, LARGEST_ROW))) {
+    yield* rowsOfAny(file);
+    return;
+  }
+  try {
+    for await (const rows of rowsByLine(file, LARGEST_ROW)) yield rows.filter(({ key }) => isKnown(key));
+  } catch (error) {
+    throw error instanceof SyntaxError ? new ArchiveProblem('notJson') : error;
+  }
+}
+
+const isKnown = (key: string): boolean => key === 'household' || LISTS.has(key);
+
+/** The rows of an archive that somebody laid out anew. */
+async function* rowsOfAny(file: string): AsyncGenerator<readonly ArchiveRow[]> {
   let found: ArchiveRow[] = [];
   let since = 0;
   const read: { isArchive: boolean; ended: boolean; failed: unknown } = {

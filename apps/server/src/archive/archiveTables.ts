@@ -77,21 +77,27 @@ export type Tables = ReturnType<typeof tablesOf>;
 
 type Values = Readonly<Record<string, unknown>>;
 
-/** A row of a database as it travels. */
-export function toTravel(
+/**
+ * A row of a database as the text it travels as. What is JSON in the row is so already: it was written by JSON.stringify, and is not
+ * read and written again.
+ * @param more texts of further fields
+ */
+export function travelText(
   row: Values,
   { names, json, flags }: Columns,
-  without: readonly string[] = [],
-): Values {
-  return Object.fromEntries(
-    names
-      .filter((n) => !without.includes(n))
-      .map((n) => {
-        const value = row[n];
-        if (json.has(n)) return [n, typeof value === 'string' ? (JSON.parse(value) as unknown) : null];
-        return [n, flags.has(n) ? value === 1 : value];
-      }),
-  );
+  {
+    without = [],
+    more = [],
+  }: { readonly without?: readonly string[]; readonly more?: readonly string[] } = {},
+): string {
+  const fields = names
+    .filter((n) => !without.includes(n))
+    .map((n) => {
+      const value = row[n];
+      if (json.has(n)) return `${JSON.stringify(n)}:${typeof value === 'string' ? value : 'null'}`;
+      return `${JSON.stringify(n)}:${JSON.stringify(flags.has(n) ? value === 1 : value)}`;
+    });
+  return `{${[...fields, ...more].join(',')}}`;
 }
 
 /** A row that travelled as a database takes it; what is not said of it is null. */

@@ -60,7 +60,7 @@ export function Archive() {
         >
           Save the larder as a table
         </a>
-        <Button weight="plain" onClick={() => input.current?.click()}>
+        <Button weight="plain" className="-ml-1" onClick={() => input.current?.click()}>
           Put a household back
         </Button>
       </p>
