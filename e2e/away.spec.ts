@@ -31,9 +31,9 @@ describe('with the server away', () => {
     const before = await pour(page);
     await press(page, 'One more');
     await page.waitForFunction(
-      (was: string) => document.querySelector('[data-testid=pour]')?.textContent !== was,
+      (was: string) => document.querySelector('[data-testid=pour-other]')?.textContent !== was,
       {},
-      before.main,
+      before.other,
     );
     await kitchen.startServer();
     await page.close();
