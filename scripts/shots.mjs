@@ -126,6 +126,8 @@ try {
   writeFileSync(file, JSON.stringify(archive));
   await (await kept.waitForSelector('input[aria-label="An archive"]')).uploadFile(file);
   await kept.waitForSelector('[data-testid=looked-over]');
+  // The browser keeps the program a moment after it was first opened.
+  await kept.waitForFunction(() => document.body.innerText.includes('Every screen opens'));
   await keep(kept, 'keeping');
   await keep(await page('/kitchen', LAPTOP), 'kitchen', true);
   const table = await page('/table', LAPTOP);

@@ -2,6 +2,7 @@ import { createServer } from 'node:http';
 import { completePlan } from '../packages/core/dist/index.js';
 import { tapsOf } from '../packages/core/dist/records/index.js';
 import { setupOf } from '../packages/core/dist/pot/setup.js';
+import { TEMP } from '../packages/core/dist/pot/state.js';
 import { readPot } from '../packages/core/dist/pot/live.js';
 import { asCooked } from '../packages/core/dist/stove/asCooked.js';
 import { follow } from '../packages/core/dist/stove/follow.js';
@@ -44,7 +45,7 @@ export function potNow(cook, nowMs) {
   const things = grainG + ingredients.reduce((sum, i) => sum + i.g, 0);
   return {
     weighsG: POT_G + things + pourMl * pourWith.densityGPerMl - reading.steamG,
-    tempC: reading.tempC ?? 100,
+    tempC: reading.y[TEMP],
   };
 }
 

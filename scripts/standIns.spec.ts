@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { execFile, spawn, type ChildProcess } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { promisify } from 'node:util';
 import { Ajv } from 'ajv';
 
 const root = join(__dirname, '..');
@@ -65,5 +66,38 @@ describe('the stand-ins', () => {
     expect(await post(hob, '/set/lava')).toBe(400);
     expect(await post(probe, '/zero')).toBe(404);
     expect((await fetch(`${scale ?? ''}/other`)).status).toBe(404);
+  });
+});
+
+describe('the pot that is on', () => {
+  it('is warmed and loses steam as it is cooked, and weighs what is in it', async () => {
+    const { answer } = await import('@hammock/core');
+    // The built core is what they run on: they are asked as a program is.
+    const input = { grainId: 'basmati', grain: { g: 300 }, vessel: { diameterCm: 22, volumeMl: 4000 } };
+    const made = answer(input);
+    if (!made.ok) throw new Error('no answer');
+    const { stages, pour } = made.value;
+    const cook = { input, answer: { stages }, advisedMl: pour.ml, pouredMl: null };
+    const tap = (kind: string, stageId: string | undefined, atMin: number, seq: number) => ({
+      id: `t${seq.toString()}`,
+      seq,
+      kind,
+      stageId,
+      atMs: atMin * 60_000,
+    });
+    const [first] = stages;
+    const events = [tap('start', first?.id, 0, 1), tap('done', first?.id, 9, 2)];
+    const script = `import { potNow } from ${JSON.stringify(join(root, 'scripts/standInParts.mjs'))}; const cook = ${JSON.stringify({ ...cook, events })}; console.log(JSON.stringify([0.5, 8, 14].map((min) => potNow({ ...cook, events: cook.events.filter((e) => e.atMs <= min * 60000) }, min * 60000))));`;
+    const { stdout } = await promisify(execFile)(process.execPath, ['--input-type=module', '-e', script], {
+      cwd: root,
+    });
+    const [cold, hot, later] = JSON.parse(stdout) as { weighsG: number; tempC: number }[];
+    expect(cold!.tempC).toBeLessThan(60);
+    expect(hot!.tempC).toBeGreaterThan(90);
+    expect(hot!.tempC).toBeLessThan(102);
+    // Pot, grain and water as it was put on; lighter by steam, and by no more than a kitchen's ring drives off.
+    expect(Math.abs(cold!.weighsG - (1850 + 300 + pour.g))).toBeLessThan(15);
+    expect(later!.weighsG).toBeLessThan(cold!.weighsG - 5);
+    expect(later!.weighsG).toBeGreaterThan(cold!.weighsG - 250);
   });
 });
