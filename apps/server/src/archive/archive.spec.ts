@@ -241,25 +241,22 @@ describe('everything of a household', () => {
     );
   });
 
-  it('makes a copy before it is put in, and all of it or nothing is put in', async () => {
-    await cookOn(one, POT);
-    const archive = JSON.parse(await archiveOf(one));
-    // A tap that is another pot's already ends the whole.
-    archive.cooks.push({
-      ...archive.cooks[0],
-      id: randomUUID(),
-      outcome: null,
-      taps: [archive.cooks[0].taps[0], archive.cooks[0].taps[0]].map((t: object) => ({
-        ...t,
-        id: '00000000-0000-4000-8000-000000000001',
-      })),
-    });
+  it('makes a copy before it is put in, and on a disk that is full nothing of it is put in', async () => {
+    for (let n = 0; n < 8; n += 1) await cookOn(one, POT);
+    const text = await archiveOf(one);
     const was = await archiveOf(other);
-    const { body } = await send(other, JSON.stringify(archive)).expect(200);
-    const done = await request(other.url).post(`/api/archive/incoming/${body.id}`).send({ how: 'merge' });
-    expect([200, 409, 422, 503]).toContain(done.status);
-    if (done.status !== 200) expect(await archiveOf(other)).toBe(was);
+    const { body } = await send(other, text).expect(200);
+    const { raw } = other.database;
+    const [{ page_count: pages }] = raw.pragma('page_count') as [{ page_count: number }];
+    raw.pragma(`max_page_count = ${(pages + 4).toString()}`);
+    const put = () => request(other.url).post(`/api/archive/incoming/${body.id}`).send({ how: 'merge' });
+    expect((await put()).status).toBe(507);
+    expect(await archiveOf(other)).toBe(was);
     expect(readdirSync(join(other.folder, 'copies')).some((n) => n.includes('before-archive'))).toBe(true);
+    // What was looked over still lies there: with room it goes in.
+    raw.pragma(`max_page_count = ${(pages * 50).toString()}`);
+    expect((await put()).status).toBe(200);
+    expect(JSON.parse(await archiveOf(other)).cooks).toEqual(JSON.parse(text).cooks);
   });
 
   it('is taken away for good when that is meant, copies too', async () => {
