@@ -1,5 +1,5 @@
 import { describe, expect, it, jest } from '@jest/globals';
-import { choose, keptByBrowser, Kitchen, pour, press, SCREENS, sees, tapStage } from './harness.js';
+import { choose, keptByBrowser, Kitchen, pour, press, SCREENS, sees, stored, tapStage } from './harness.js';
 
 jest.setTimeout(120_000);
 
@@ -16,7 +16,7 @@ describe('with the server away', () => {
   it('every screen opens after a reload, from what the browser keeps', async () => {
     const page = await kitchen.page();
     await keptByBrowser(page);
-    await page.waitForSelector('[data-testid=keeping][data-code=stored]');
+    await stored(page);
     await kitchen.killServer();
     for (const path of SCREENS) {
       await page.goto(`${kitchen.url}${path}`);
@@ -42,7 +42,7 @@ describe('with the server away', () => {
   it('a whole pot is cooked and judged through two reloads, and arrives once', async () => {
     const page = await kitchen.page();
     await keptByBrowser(page);
-    await page.waitForSelector('[data-testid=keeping][data-code=stored]');
+    await stored(page);
     await kitchen.killServer();
     await choose(page, 'Dish', 'Coconut rice');
     for (let i = 0; i < 20; i += 1) await press(page, i % 2 === 0 ? 'One more' : 'One fewer');

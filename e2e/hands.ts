@@ -4,6 +4,16 @@ import type { ElementHandle, Page } from 'puppeteer-core';
 /** A busy machine may stand still for seconds; what never comes still fails. */
 export const PATIENCE_MS = 25_000;
 
+/** What a page shows when what was waited for never came. */
+export const insteadOf =
+  (page: Page, wanted: string) =>
+  async (cause: unknown): Promise<never> => {
+    const said = await page
+      .evaluate(() => document.body.innerText.slice(0, 600))
+      .catch(() => 'nothing at all');
+    throw new Error(`${wanted} at ${page.url()}, which says: ${said}`, { cause });
+  };
+
 /** Waits for what a user would see: a button or link whose words contain `words`. */
 export async function button(page: Page, words: string): Promise<ElementHandle> {
   const found = await page.waitForFunction(
@@ -131,10 +141,7 @@ export async function sees(page: Page, words: string): Promise<void> {
     { timeout: PATIENCE_MS, polling: 100 },
     words,
   );
-  await seen.catch(async (cause: unknown) => {
-    const said = await page.evaluate(() => document.body.innerText.slice(0, 600));
-    throw new Error(`"${words}" was never said at ${page.url()}, which says: ${said}`, { cause });
-  });
+  await seen.catch(insteadOf(page, `"${words}" was never said`));
 }
 
 /** Waits for something outside of a page. */
@@ -146,9 +153,25 @@ export async function until(what: () => boolean | Promise<boolean>): Promise<voi
   }
 }
 
+/** Waits until everything is stored. */
+export const stored = (page: Page): Promise<unknown> =>
+  page
+    .waitForSelector('[data-testid=keeping][data-code=stored]', { timeout: PATIENCE_MS })
+    .catch(insteadOf(page, 'not everything was stored'));
+
+/** A page asks what was learnt when it opens, and its number moves to that; where nobody answers it stays, ms. */
+const LEARNT_MS = 3000;
+
 /** The number on the screen, in its two ways: "2 cups + 1 tbsp" and "495 ml". */
 export async function pour(page: Page): Promise<{ main: string; other: string }> {
-  await page.waitForSelector('[data-testid=pour-main]');
+  await page.waitForSelector('[data-testid=pour-main]').catch(insteadOf(page, 'no number came'));
+  await page
+    .waitForFunction(
+      () => performance.getEntriesByType('resource').some((e) => e.name.endsWith('/api/learnt')),
+      { timeout: LEARNT_MS },
+    )
+    .catch(() => undefined);
+  await page.evaluate(() => new Promise((drawn) => setTimeout(drawn, 60)));
   return page.evaluate(() => ({
     main: document.querySelector('[data-testid=pour-main]')?.textContent ?? '',
     other: document.querySelector('[data-testid=pour-other]')?.textContent ?? '',

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { ChildProcess } from 'node:child_process';
-import type { Browser, Page } from 'puppeteer-core';
+import type { Browser, BrowserContext, Page } from 'puppeteer-core';
 import { openBrowser } from '../scripts/browser.mjs';
 import { fillDemo } from '../scripts/demoData.mjs';
 import { endServer, freePort, startServer } from '../scripts/lib.mjs';
@@ -42,6 +42,7 @@ export class Kitchen {
   private web: string | undefined;
   private env: Readonly<Record<string, string>> = {};
   private opened: Browser | undefined;
+  private readonly devices: BrowserContext[] = [];
   readonly errors: string[] = [];
 
   /** One for all tests of a file, with the demo data in it or empty; no test may leave an error in its pages. */
@@ -54,7 +55,9 @@ export class Kitchen {
       if (demo) await fillDemo(kitchen.url, Date.now());
     });
     afterAll(() => kitchen.close());
-    afterEach(() => {
+    afterEach(async () => {
+      // What a test opened ends with it: a browser with a dozen devices in it keeps the next one waiting.
+      await Promise.all(kitchen.devices.splice(0).map(putAway));
       expect(kitchen.errors).toEqual([]);
     });
     return kitchen;
@@ -98,13 +101,20 @@ export class Kitchen {
     return performance.now() - began;
   }
 
+  /** A device of its own, until the test ends. */
+  async device(): Promise<BrowserContext> {
+    const device = await this.browser.createBrowserContext();
+    this.devices.push(device);
+    return device;
+  }
+
   /** A page of a device of its own, its clock wrong by so much where that is said; or another tab of `beside`. */
   async page(
     path = '/',
     size = { width: 1280, height: 800 },
     { clockOffMs = 0, beside }: { readonly clockOffMs?: number; readonly beside?: Page } = {},
   ): Promise<Page> {
-    const device = beside ? beside.browserContext() : await this.browser.createBrowserContext();
+    const device = beside ? beside.browserContext() : await this.device();
     const page = await device.newPage();
     if (clockOffMs !== 0) await page.evaluateOnNewDocument(wrongClock, clockOffMs);
     page.on('pageerror', (error) => this.errors.push(error instanceof Error ? error.message : String(error)));
@@ -128,6 +138,16 @@ export class Kitchen {
     await this.stopServer();
     rmSync(this.folder, { recursive: true, force: true });
   }
+}
+
+/** Puts a device away, what it was just told once it is on its way; one that cannot send it is not waited for long. */
+async function putAway(device: BrowserContext): Promise<void> {
+  const isSent = (): boolean => document.querySelector('[data-code=sending]') === null;
+  const pages = await device.pages();
+  await Promise.all(
+    pages.map((page) => page.waitForFunction(isSent, { timeout: 3000 }).catch(() => undefined)),
+  );
+  await device.close();
 }
 
 /** Runs in the page before anything of it: its clock is wrong. */
@@ -157,6 +177,7 @@ export {
   pressOn,
   retype,
   sees,
+  stored,
   tapStage,
   toOdds,
   until,

@@ -2,7 +2,7 @@ import { describe, expect, it, jest } from '@jest/globals';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Kitchen, pour, press, sees } from './harness.js';
+import { Kitchen, pour, press, sees, stored } from './harness.js';
 
 jest.setTimeout(90_000);
 
@@ -17,7 +17,7 @@ describe('a phone of the house', () => {
     const shown = await desk.waitForSelector('[data-testid=code]');
     const code = /\d{4}-\d{4}/u.exec((await shown?.evaluate((e) => e.textContent)) ?? '')?.[0] ?? '';
     await desk.waitForSelector('[data-testid=code] svg[role=img]');
-    const phone = await (await kitchen.browser.createBrowserContext()).newPage();
+    const phone = await (await kitchen.device()).newPage();
     await phone.setViewport({ width: 390, height: 844, hasTouch: true });
     const at = kitchen.url.replace('127.0.0.1', PHONE);
     await phone.goto(`${at}/join#${code}`);
@@ -33,7 +33,7 @@ describe('a phone of the house', () => {
     );
     await sees(desk, 'Green phone');
     // Its letters are stored, and what is changed at the desk is heard: both are one kitchen.
-    await phone.waitForSelector('[data-testid=keeping][data-code=stored]');
+    await stored(phone);
     await press(desk, 'Let Green phone go');
     await sees(phone, 'Let this device in');
     await desk.close();
@@ -47,7 +47,7 @@ describe('everything as one file', () => {
     await pour(page);
     await press(page, 'Cook this');
     await sees(page, 'Give this pot up');
-    await page.waitForSelector('[data-testid=keeping][data-code=stored]');
+    await stored(page);
     await page.goto(`${kitchen.url}/keeping`);
     const text = await (await fetch(`${kitchen.url}/api/archive`)).text();
     const archive = JSON.parse(text) as { bags: Record<string, unknown>[] };

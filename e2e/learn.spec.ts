@@ -103,9 +103,14 @@ describe('a household that cooks', () => {
     expect(await pourOf('Odo')).toBeGreaterThan((await pourOf('Mirle')) + 10);
     const notebook = await kitchen.page('/notebook');
     await notebook.waitForSelector('[aria-label="Pots cooked"]');
-    await notebook.$$eval('summary', (all) =>
-      all.find((e) => e.textContent.startsWith('What was learnt'))?.click(),
-    );
+    // What was learnt is heard a moment after the pots.
+    await notebook.waitForFunction(() => {
+      const found = [...document.querySelectorAll('summary')].find((e) =>
+        e.textContent.startsWith('What was learnt'),
+      );
+      found?.click();
+      return found !== undefined;
+    });
     await sees(notebook, 'Odo’s taste');
     expect(await axe(notebook)).toEqual([]);
     await page.close();

@@ -159,7 +159,7 @@ describe('the kitchen', () => {
 
 describe('without a server', () => {
   it('says so to a device that has never met it, and goes on by itself when it comes', async () => {
-    const page = await (await kitchen.browser.createBrowserContext()).newPage();
+    const page = await (await kitchen.device()).newPage();
     await page.setRequestInterception(true);
     let gone = true;
     page.on('request', (r) => void (gone && r.url().includes('/api/') ? r.abort() : r.continue()));

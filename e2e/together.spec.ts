@@ -4,7 +4,19 @@ import type { AddressInfo } from 'node:net';
 import type { CookRecord, VesselRecord } from '@hammock/core/records';
 import type { Browser, Page } from 'puppeteer-core';
 import { openBrowser } from '../scripts/browser.mjs';
-import { axe, choose, Kitchen, pour, press, retype, sees, tapStage, until, toCharts } from './harness.js';
+import {
+  axe,
+  choose,
+  Kitchen,
+  pour,
+  press,
+  retype,
+  sees,
+  stored,
+  tapStage,
+  until,
+  toCharts,
+} from './harness.js';
 
 jest.setTimeout(90_000);
 
@@ -18,8 +30,6 @@ const clockSeconds = async (page: Page): Promise<number> => {
   const [minutes = 0, seconds = 0] = text.replace('+', '').split(':').map(Number);
   return minutes * 60 + seconds;
 };
-const stored = (page: Page) =>
-  page.waitForSelector('[data-testid=keeping][data-code=stored]', { timeout: 20_000 });
 const waitsForStage = (page: Page, name: string) =>
   page.waitForFunction(
     (text) => document.querySelector('#act')?.textContent === text,

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { webFolder } from '../scripts/lib.mjs';
 import type { Page } from 'puppeteer-core';
-import { keptByBrowser, Kitchen, pour, press, sees } from './harness.js';
+import { keptByBrowser, Kitchen, pour, press, sees, stored } from './harness.js';
 
 jest.setTimeout(60_000);
 
@@ -51,7 +51,7 @@ describe('a page that is open while the program is updated', () => {
     await page.goto(`${kitchen.url}/`);
     await pour(page);
     await press(page, 'One more');
-    await page.waitForSelector('[data-testid=keeping][data-code=stored]');
+    await stored(page);
     const before = await pour(page);
     update();
     await press(page, 'Notebook');
