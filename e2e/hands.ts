@@ -5,7 +5,7 @@ import type { ElementHandle, Page } from 'puppeteer-core';
 export const PATIENCE_MS = 25_000;
 
 /** What a page shows when what was waited for never came. */
-export const insteadOf =
+const insteadOf =
   (page: Page, wanted: string) =>
   async (cause: unknown): Promise<never> => {
     const said = await page
@@ -16,20 +16,22 @@ export const insteadOf =
 
 /** Waits for what a user would see: a button or link whose words contain `words`. */
 export async function button(page: Page, words: string): Promise<ElementHandle> {
-  const found = await page.waitForFunction(
-    (text) => {
-      const found = [...document.querySelectorAll<HTMLElement>('button, a, [role=radio]')].find(
-        (e) =>
-          (e.textContent.includes(text) || e.getAttribute('aria-label')?.includes(text)) &&
-          !e.hasAttribute('disabled'),
-      );
-      // What is far down a page is drawn when it comes near: who does not find it scrolls.
-      if (!found) document.querySelector('main [aria-busy=true]')?.scrollIntoView({ block: 'center' });
-      return found;
-    },
-    { timeout: PATIENCE_MS, polling: 100 },
-    words,
-  );
+  const found = await page
+    .waitForFunction(
+      (text) => {
+        const found = [...document.querySelectorAll<HTMLElement>('button, a, [role=radio]')].find(
+          (e) =>
+            (e.textContent.includes(text) || e.getAttribute('aria-label')?.includes(text)) &&
+            !e.hasAttribute('disabled'),
+        );
+        // What is far down a page is drawn when it comes near: who does not find it scrolls.
+        if (!found) document.querySelector('main [aria-busy=true]')?.scrollIntoView({ block: 'center' });
+        return found;
+      },
+      { timeout: PATIENCE_MS, polling: 100 },
+      words,
+    )
+    .catch(insteadOf(page, `there was no button "${words}"`));
   return found as ElementHandle;
 }
 

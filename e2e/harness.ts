@@ -75,6 +75,11 @@ export class Kitchen {
     return this.opened;
   }
 
+  /** Where its data lie. */
+  get dataFile(): string {
+    return join(this.folder, 'hammock.sqlite');
+  }
+
   get url(): string {
     return `http://127.0.0.1:${this.port}`;
   }

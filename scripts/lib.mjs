@@ -150,7 +150,9 @@ export async function startServer({ dataFolder, port, quiet = false, web = webFo
     // It has said why; whoever started it ends with its code.
     if (ended) throw Object.assign(new Error('The server ended before it answered.'), ended);
     try {
-      if ((await fetch(`${url}/api/health`)).ok) return { child, url, readyMs: performance.now() - began };
+      const { ok, status } = await fetch(`${url}/api/health`);
+      // 503: it says in the page why it cannot start, and what would mend it.
+      if (ok || status === 503) return { child, url, readyMs: performance.now() - began };
     } catch {
       // Not listening yet.
     }

@@ -11,7 +11,7 @@ const asked = flag('port');
 if (asked !== undefined && !/^\d{1,5}$/u.test(asked)) stop('--port needs a number from 1 to 65535.');
 // Off unless it is asked for: then phones of the house can be let in.
 const lan = flag('lan') === true || process.env.HAMMOCK_LAN === '1';
-const env = lan ? { HAMMOCK_LAN: '1' } : {};
+const env = { HAMMOCK_SAYS_IN_PAGE: '1', ...(lan ? { HAMMOCK_LAN: '1' } : {}) };
 const started = await startServer({ dataFolder, port: await freePort(Number(asked ?? 4170)), env }).catch(
   ({ code }) => process.exit(code ?? 1),
 );

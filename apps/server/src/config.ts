@@ -14,6 +14,8 @@ export interface Config {
   readonly house: House | undefined;
   /** Addresses of a scale, a thermometer or a hob that speaks docs/instruments.md. */
   readonly instruments: readonly string[];
+  /** Whether what keeps it from starting is said in the page too, until it is ended: for whoever started it by hand. */
+  readonly saysInPage: boolean;
   /** Largest body accepted, bytes. */
   readonly bodyLimit: number;
   /** Requests one address may make per window. */
@@ -33,7 +35,10 @@ export function configFromEnvironment(env: NodeJS.ProcessEnv): Config {
   const folder = env['HAMMOCK_DATA'] ?? join(homedir(), '.hammock');
   const port = env['HAMMOCK_PORT'] ?? '4170';
   if (!/^\d{1,5}$/u.test(port) || Number(port) < 1 || Number(port) > 65_535)
-    throw new StartProblem(`"${port}" is not a port: set HAMMOCK_PORT to a number from 1 to 65535.`);
+    throw new StartProblem(
+      'setting',
+      `"${port}" is not a port: set HAMMOCK_PORT to a number from 1 to 65535.`,
+    );
   const house = houseFrom(env);
   return {
     databaseFile: join(folder, 'hammock.sqlite'),
@@ -43,6 +48,7 @@ export function configFromEnvironment(env: NodeJS.ProcessEnv): Config {
     instruments: instrumentsFrom(env['HAMMOCK_INSTRUMENTS']),
     port: Number(port),
     webFolder: env['HAMMOCK_WEB'],
+    saysInPage: env['HAMMOCK_SAYS_IN_PAGE'] === '1',
     bodyLimit: 256 * 1024,
     rate: DEFAULT_RATE,
   };
@@ -56,6 +62,7 @@ function houseFrom(env: NodeJS.ProcessEnv): House | undefined {
   if (origin === undefined) return { hosts };
   if (!URL.canParse(origin) || new URL(origin).origin !== origin)
     throw new StartProblem(
+      'setting',
       `"${origin}" is no address of a proxy: set HAMMOCK_ORIGIN to one like https://kitchen.example.`,
     );
   return { hosts: env['HAMMOCK_LAN'] === '1' ? hosts : [], origin };
@@ -76,6 +83,7 @@ function instrumentsFrom(said: string | undefined): readonly string[] {
     const url = URL.canParse(address) ? new URL(address) : undefined;
     if (url?.protocol !== 'http:' || url.origin !== address || !IN_THE_HOUSE.test(url.hostname))
       throw new StartProblem(
+        'setting',
         `"${address}" is no address of an instrument in this house: set HAMMOCK_INSTRUMENTS to ones like http://192.168.1.20:4181.`,
       );
   }

@@ -1,29 +1,59 @@
 import 'reflect-metadata';
 import { Logger } from '@nestjs/common';
-import { configFromEnvironment } from './config.js';
-import { StartProblem } from './database/startProblem.js';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { configFromEnvironment, type Config } from './config.js';
+import { EXIT, StartProblem } from './database/startProblem.js';
 
 // Everything this program writes is this household's alone.
 process.umask(0o077);
 
-/** One plain sentence for whoever started it, and the end. */
-function giveUp(error: unknown): never {
-  const words = error instanceof StartProblem ? error.message : `Hammock cannot start: ${String(error)}`;
-  process.stderr.write(`${words}\n`);
-  process.exit(1);
+const problemOf = (error: unknown): StartProblem =>
+  error instanceof StartProblem
+    ? error
+    : new StartProblem('unknown', `Hammock cannot start: ${String(error)}`);
+
+/** One plain sentence for whoever started it. */
+const say = ({ message }: StartProblem): void => void process.stderr.write(`${message}\n`);
+
+/** Builds the server. What keeps it from that is said in the page too where that was asked for, until it is mended. */
+async function built(config: Config): Promise<NestExpressApplication> {
+  // Read late, so that what cannot even be loaded is said in a sentence too.
+  const { createApp } = await import('./createApp.js');
+  for (;;) {
+    try {
+      return await createApp(config);
+    } catch (error) {
+      const problem = problemOf(error);
+      if (!config.saysInPage) throw problem;
+      say(problem);
+      await inPage(problem, config);
+    }
+  }
+}
+
+async function inPage(problem: StartProblem, config: Config): Promise<void> {
+  const { sayInPage } = await import('./cannotStart.js');
+  const end = (): void => process.exit(EXIT[problem.code]);
+  const signals = ['SIGTERM', 'SIGINT'] as const;
+  for (const signal of signals) process.on(signal, end);
+  process.stderr.write(`The page says so too: http://127.0.0.1:${config.port.toString()}\n`);
+  await sayInPage(problem, config).catch(() => {
+    // There is no page then: it was said here.
+    end();
+  });
+  for (const signal of signals) process.off(signal, end);
 }
 
 try {
   const config = configFromEnvironment(process.env);
-  // Read late, so that what cannot even be loaded is said in a sentence too.
-  const { createApp } = await import('./createApp.js');
-  const app = await createApp(config);
+  const app = await built(config);
   // What cannot be listened on is said below in one sentence; the framework would say it with a time and a colour.
   Logger.overrideLogger(false);
   await app.listen(config.port, config.host).catch(async (error: unknown) => {
     await app.close();
     const { code } = error as { code?: string };
     throw new StartProblem(
+      'port',
       code === 'EADDRINUSE'
         ? `Port ${config.port.toString()} is taken; set HAMMOCK_PORT to a free one.`
         : `Port ${config.port.toString()} cannot be used; set HAMMOCK_PORT to another.`,
@@ -32,5 +62,7 @@ try {
   Logger.overrideLogger(['error', 'warn']);
   process.stdout.write(`Hammock is at http://${config.host}:${config.port.toString()}\n`);
 } catch (error) {
-  giveUp(error);
+  const problem = problemOf(error);
+  say(problem);
+  process.exit(EXIT[problem.code]);
 }

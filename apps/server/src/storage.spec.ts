@@ -217,7 +217,7 @@ describe('starting', () => {
     const code = await new Promise((done) => child.once('exit', done));
     other.close();
     expect(said).toBe(`Port ${port.toString()} is taken; set HAMMOCK_PORT to a free one.\n`);
-    expect(code).toBe(1);
+    expect(code).toBe(69);
   });
 
   it('says in one line that SQLite was built for another Node', () => {
@@ -234,21 +234,23 @@ describe('starting', () => {
     expect(stderr).toMatch(
       /^SQLite here was built for another Node than .*: type {2}npm rebuild better-sqlite3 {2}and start again\.\n$/u,
     );
-    expect(status).toBe(1);
+    expect(status).toBe(71);
   });
 
-  it.each<[string, Record<string, string>, RegExp]>([
+  it.each<[string, Record<string, string>, RegExp, number]>([
     [
       'a port that is none',
       { HAMMOCK_PORT: 'soup' },
       /^"soup" is not a port: set HAMMOCK_PORT to a number from 1 to 65535\.\n$/u,
+      78,
     ],
     [
       'a folder that is a file',
       { HAMMOCK_DATA: '/dev/null/deep' },
       /^The folder \/dev\/null\/deep cannot be made.*\n$/u,
+      73,
     ],
-  ])('the program says %s in one line and ends with 1', (_what, env, words) => {
+  ])('the program says %s in one line and ends with its own number', (_what, env, words, code) => {
     const main = join(import.meta.dirname, '../dist/main.js');
     const { status, stderr } = spawnSync(process.execPath, [main], {
       env: { PATH: process.env['PATH'], HAMMOCK_DATA: folder, HAMMOCK_PORT: '4999', ...env },
@@ -256,6 +258,6 @@ describe('starting', () => {
       timeout: 30_000,
     });
     expect(stderr).toMatch(words);
-    expect(status).toBe(1);
+    expect(status).toBe(code);
   });
 });

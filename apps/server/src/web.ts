@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
-import express, { type NextFunction, type Request, type Response } from 'express';
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 
 const YEAR_MS = 365 * 24 * 3600 * 1000;
 
@@ -24,7 +24,7 @@ export function nonceOf(response: ServerResponse): string {
  * Serves the built web: hashed assets for a year, everything else fresh; a missing asset is a 404 and never the
  * page; any other path that is not of the API is the page, so that a reload finds its screen.
  */
-export function serveWeb(app: NestExpressApplication, folder: string): void {
+export function serveWeb(app: Pick<NestExpressApplication, 'use'> | Express, folder: string): void {
   const page = (_request: Request, response: Response): void => {
     const html = readFileSync(join(folder, 'index.html'), 'utf8');
     response.setHeader('Cache-Control', 'no-cache');

@@ -19,6 +19,7 @@ export function checkFile(file: string, known: readonly string[]): FoundFile {
   const newer = migrations.filter((name) => !known.includes(name));
   if (newer.length > 0)
     throw new StartProblem(
+      'newer',
       `The data in ${file} was made by a newer Hammock: start that one, or put back a copy from the folder "copies" beside it.`,
     );
   return { migrations };
@@ -35,10 +36,11 @@ function namesIn(file: string): readonly string[] {
     return (opened.prepare('SELECT name FROM migrations').all() as { name: string }[]).map((m) => m.name);
   } catch (error) {
     const { code = '' } = error as { code?: string };
+    if (/^SQLITE_(?:CANTOPEN|READONLY|PERM|BUSY)/u.test(code))
+      throw new StartProblem('folder', `Hammock cannot open ${file}: mend its permissions.`);
     throw new StartProblem(
-      /^SQLITE_(?:CANTOPEN|READONLY|PERM|BUSY)/u.test(code)
-        ? `Hammock cannot open ${file}: mend its permissions.`
-        : `The data in ${file} is damaged: put back a copy from the folder "copies" beside it with  npm run restore  (the damaged file is kept).`,
+      'damaged',
+      `The data in ${file} is damaged: put back a copy from the folder "copies" beside it with  npm run restore  (the damaged file is kept).`,
     );
   } finally {
     opened?.close();

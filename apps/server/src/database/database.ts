@@ -47,7 +47,7 @@ export class Database implements OnApplicationShutdown {
       release();
       throw error instanceof StartProblem
         ? error
-        : new StartProblem(`Hammock cannot open its data: ${String(error)}`);
+        : new StartProblem('unknown', `Hammock cannot open its data: ${String(error)}`);
     }
   }
 
@@ -94,6 +94,7 @@ function ownFolder(folder: string): void {
     if (isNew || folder.endsWith('.hammock')) chmodSync(folder, 0o700);
   } catch {
     throw new StartProblem(
+      'folder',
       `The folder ${folder} cannot be made: choose another with HAMMOCK_DATA, or mend its permissions or its disk.`,
     );
   }
@@ -104,6 +105,7 @@ function copyBefore(file: string, nowMs: number): void {
     copyDatabase(file, 'before-update', nowMs);
   } catch {
     throw new StartProblem(
+      'full',
       `Hammock has to bring ${file} up to date and cannot make a copy first: make room on the disk. Nothing was changed.`,
     );
   }
@@ -114,6 +116,7 @@ async function migrate(writer: DataSource): Promise<void> {
     await writer.runMigrations({ transaction: 'all' });
   } catch (error) {
     throw new StartProblem(
+      'unknown',
       `The data could not be brought up to date and is as it was: ${error instanceof Error ? error.message : String(error)}`,
     );
   }

@@ -20,7 +20,7 @@ export function lockFolder(folder: string): Release {
     chmodSync(file, 0o600);
   } catch (error) {
     lock?.close();
-    throw new StartProblem(sentenceFor(error, folder));
+    throw problemFor(error, folder);
   }
   const held = lock;
   return () => {
@@ -28,12 +28,24 @@ export function lockFolder(folder: string): Release {
   };
 }
 
-function sentenceFor(error: unknown, folder: string): string {
+function problemFor(error: unknown, folder: string): StartProblem {
   const { code = '', message = '' } = error as { code?: string; message?: string };
-  if (code.startsWith('SQLITE_BUSY')) return `Another Hammock is already using ${folder}: end it first.`;
+  if (code.startsWith('SQLITE_BUSY'))
+    return new StartProblem('inUse', `Another Hammock is already using ${folder}: end it first.`);
   if (code === 'ERR_DLOPEN_FAILED' || message.includes('NODE_MODULE_VERSION'))
-    return `SQLite here was built for another Node than ${process.versions.node}: type  npm rebuild better-sqlite3  and start again.`;
+    return new StartProblem(
+      'sqlite',
+      `SQLite here was built for another Node than ${process.versions.node}: type  npm rebuild better-sqlite3  and start again.`,
+    );
   if (message.includes('bindings file'))
-    return 'SQLite is not built here: type  npm rebuild better-sqlite3  and start again.';
-  return `Hammock cannot write in ${folder}: choose another folder with HAMMOCK_DATA, or mend its permissions or its disk.`;
+    return new StartProblem(
+      'sqlite',
+      'SQLite is not built here: type  npm rebuild better-sqlite3  and start again.',
+    );
+  if (code === 'SQLITE_FULL')
+    return new StartProblem('full', `The disk of ${folder} is full: make room, and start again.`);
+  return new StartProblem(
+    'folder',
+    `Hammock cannot write in ${folder}: choose another folder with HAMMOCK_DATA, or mend its permissions or its disk.`,
+  );
 }

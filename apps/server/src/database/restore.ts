@@ -38,6 +38,7 @@ export function restoreCopy(databaseFile: string, nowMs: number, name?: string):
     const from = copies.find((c) => isWhole(path(c.name)))?.name;
     if (from === undefined)
       throw new StartProblem(
+        'damaged',
         name === undefined
           ? `There is no whole copy in ${copiesFolder(databaseFile)}.`
           : `${name} is no whole copy in ${copiesFolder(databaseFile)}.`,

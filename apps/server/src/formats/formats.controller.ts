@@ -12,6 +12,14 @@ import { UuidParam } from '../common/uuidParam.js';
 import { accountCsv, larderCsv } from './larderCsv.js';
 import { notebookCsv } from './notebookCsv.js';
 
+/** How much grain went in, as it was said: the plan beside it is kilobytes. */
+const GRAIN_SAID = `coalesce(
+  json_extract(cook.input, '$.grain.text'),
+  json_extract(cook.input, '$.grain.g') || ' g',
+  json_extract(cook.input, '$.grain.ml') || ' ml',
+  json_extract(cook.input, '$.grain.cups') || ' cups'
+)`;
+
 /** What the household wrote down, in formats that other programs read. */
 @ApiTags('formats')
 @Controller('api')
@@ -30,13 +38,15 @@ export class FormatsController {
   @ApiProduces('text/csv')
   @ApiOkResponse({ schema: { type: 'string' } })
   async notebook(): Promise<string> {
-    const cooks = await this.cooks
+    const { entities, raw } = await this.cooks
       .createQueryBuilder('cook')
       .select(LINE.map((column) => `cook.${column}`))
+      .addSelect(GRAIN_SAID, 'grain')
       .leftJoinAndSelect('cook.outcome', 'outcome')
       .orderBy('cook.startedAtMs', 'ASC')
       .addOrderBy('cook.id', 'ASC')
-      .getMany();
+      .getRawAndEntities<{ readonly grain: string | null }>();
+    const cooks = entities.map((cook, i) => ({ ...cook, grain: raw[i]?.grain ?? '' }));
     const things = await Promise.all([this.bags.find(), this.vessels.find(), this.hobs.find()]);
     return notebookCsv(cooks, new Map(things.flat().map(({ id, label }) => [id, label])));
   }

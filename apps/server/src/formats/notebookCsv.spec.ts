@@ -1,15 +1,15 @@
 import { describe, expect, it } from '@jest/globals';
 import { parse } from 'csv-parse/sync';
-import type { Cook } from '../cooks/cook.entity.js';
-import { notebookCsv } from './notebookCsv.js';
+import { notebookCsv, type CookOfTable } from './notebookCsv.js';
 
-const pot = (more: Partial<Cook> = {}): Cook =>
+const pot = (more: Partial<CookOfTable> = {}): CookOfTable =>
   ({
     ...{ id: 'a', label: 'Pilaf', bagId: 'bag', vesselId: null, hobId: 'gone', dishId: null, cupId: null },
+    grain: '2 cups',
     ...{ advisedMl: 899.6, pouredMl: null, startedAtMs: Date.UTC(2026, 0, 2, 17, 30), abandoned: false },
     outcome: { texture: 3, base: 'clean', note: 'b"bb', by: 'Ada', ate: ['Ada', 'guests'], counts: 'once' },
     ...more,
-  }) as Cook;
+  }) as CookOfTable;
 const names = new Map([['bag', 'Valley sack, long grain']]);
 const read = (text: string): Record<string, string>[] => parse(text, { columns: true });
 
@@ -27,11 +27,13 @@ describe('the notebook as a table', () => {
   it('is read back by another reader as it was written (csv-parse)', () => {
     const [row] = read(notebookCsv([pot()], names));
     expect(row).toMatchObject({
+      id: 'a',
       started: '2026-01-02T17:30:00.000Z',
       dish: 'Pilaf',
       bag: 'Valley sack, long grain',
       pot: '',
       burner: '',
+      grain: '2 cups',
       advised_ml: '900',
       poured_ml: '900',
       texture_1_hard_5_mushy: '3',

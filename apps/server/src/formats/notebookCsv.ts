@@ -4,13 +4,18 @@ import { csvOf } from './csv.js';
 /** Names of what pots were cooked with, by id; what the household has no more is left empty. */
 export type Names = ReadonlyMap<string, string>;
 
+/** A pot as the table reads it: its line, and how much grain went in as it was said. */
+export type CookOfTable = Omit<Cook, 'input' | 'answer' | 'events'> & { readonly grain: string };
+
 /** Columns of the table, in their order, each with how it is read from a pot. */
-const COLUMNS: Readonly<Record<string, (cook: Cook, names: Names) => string | number>> = {
+const COLUMNS: Readonly<Record<string, (cook: CookOfTable, names: Names) => string | number>> = {
+  id: ({ id }) => id,
   started: ({ startedAtMs }) => new Date(startedAtMs).toISOString(),
   dish: ({ label }) => label,
   bag: ({ bagId }, names) => names.get(bagId ?? '') ?? '',
   pot: ({ vesselId }, names) => names.get(vesselId ?? '') ?? '',
   burner: ({ hobId }, names) => names.get(hobId ?? '') ?? '',
+  grain: ({ grain }) => grain,
   advised_ml: ({ advisedMl }) => Math.round(advisedMl),
   poured_ml: ({ pouredMl, advisedMl }) => Math.round(pouredMl ?? advisedMl),
   texture_1_hard_5_mushy: ({ outcome }) => outcome?.texture ?? '',
@@ -23,10 +28,10 @@ const COLUMNS: Readonly<Record<string, (cook: Cook, names: Names) => string | nu
 };
 
 /** The notebook as a table. */
-export const notebookCsv = (cooks: readonly Cook[], names: Names): string =>
+export const notebookCsv = (cooks: readonly CookOfTable[], names: Names): string =>
   csvOf(
     cooks,
     Object.fromEntries(
-      Object.entries(COLUMNS).map(([column, read]) => [column, (cook: Cook) => read(cook, names)]),
+      Object.entries(COLUMNS).map(([column, read]) => [column, (cook: CookOfTable) => read(cook, names)]),
     ),
   );

@@ -28,6 +28,7 @@ export async function temporaryServer(
     host: '127.0.0.1',
     house: undefined,
     instruments: [],
+    saysInPage: false,
     port: 0,
     webFolder: undefined,
     bodyLimit: 256 * 1024,

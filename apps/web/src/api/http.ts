@@ -23,6 +23,18 @@ export const onShutOut = (heard: () => void): void => {
   shutOut = heard;
 };
 
+/** What keeps the server from starting, as it says itself: why, and the copy that would mend it. */
+export interface StartTrouble {
+  readonly code: string;
+  readonly copy?: { readonly name: string; readonly bytes: number; readonly madeAtMs: number };
+}
+
+let startTrouble: (trouble: StartTrouble | null) => void = () => undefined;
+/** Who hears that the server cannot start, and that it has. */
+export const onStartTrouble = (heard: (trouble: StartTrouble | null) => void): void => {
+  startTrouble = heard;
+};
+
 /** Asks the server. Never throws: a lost connection is a reply like any other. */
 export async function ask(method: Method, path: string, body?: unknown): Promise<Reply> {
   try {
@@ -35,11 +47,14 @@ export async function ask(method: Method, path: string, body?: unknown): Promise
     });
     const { status } = response;
     const text = await response.text();
+    if (response.ok) startTrouble(null);
     if (response.ok) return { kind: 'stored', body: text === '' ? undefined : (JSON.parse(text) as unknown) };
     const problem = problemOf(text);
     // What stands between says 502 to 504 when nobody is behind it; the server itself gives a reason.
     if (status === 502 || status === 504 || (status === 503 && problem.type === undefined))
       return { kind: 'gone' };
+    if (problem.type === 'urn:hammock:problem:start')
+      startTrouble({ code: problem.code ?? 'unknown', ...(problem.copy ? { copy: problem.copy } : {}) });
     if (status === 401) {
       shutOut();
       return { kind: 'busy', status, afterMs: undefined };
@@ -57,6 +72,8 @@ interface ProblemBody {
   readonly type?: string;
   readonly title?: string;
   readonly current?: unknown;
+  readonly code?: string;
+  readonly copy?: StartTrouble['copy'];
   readonly errors?: readonly { readonly field: string; readonly message: string }[];
 }
 

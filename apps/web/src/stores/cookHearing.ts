@@ -2,6 +2,7 @@ import type { ChangesReply, CookLine, CookRecord, CookSaid, TapRecord } from '@h
 import { revisionIn } from '../keeping/settle.js';
 import { beginning, cookPath, saidFields, saidKey, saidOf } from './cookOrders.js';
 import { isUnfinished } from './cookRecord.js';
+import { withLine } from './cookList.js';
 import { useCooks } from './cooks.js';
 import { loadLearnt } from './learnt.js';
 import { potsOn, withoutPot, withPot, type OnStove } from './onStove.js';
@@ -32,9 +33,7 @@ function hearLine(line: CookLine): void {
   const listed = recent?.some((c) => c.id === line.id);
   useCooks.setState({
     ...withSaid(said),
-    recent: listed
-      ? recent?.map((c) => (c.id === line.id ? said : c))
-      : recent && [said, ...recent].sort((a, b) => b.startedAtMs - a.startedAtMs),
+    recent: listed ? recent?.map((c) => (c.id === line.id ? said : c)) : recent && withLine(recent, said),
   });
 }
 

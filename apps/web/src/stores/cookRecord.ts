@@ -15,7 +15,7 @@ export function lineOf<T extends Partial<CookRecord>>(cook: T): Omit<T, 'input' 
 
 /** A pot as it begins: the plan and the answer of that moment. */
 export function newCook(
-  draft: Draft,
+  draft: Pick<Draft, 'dishId' | 'bagId' | 'vesselId' | 'hobId' | 'cupId' | 'label'>,
   input: PlanInput,
   found: Parameters<typeof withCautions>[1],
 ): CookRecord {

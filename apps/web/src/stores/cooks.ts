@@ -32,6 +32,7 @@ import { potsOn, showing, withAnother, withoutPot, withPot } from './onStove.js'
 import { learnHere } from './learnt.js';
 import { useOutbox } from './outbox.js';
 import { nowMs } from './time.js';
+import { PAGE } from './cookList.js';
 import { newId } from '../keeping/newId.js';
 
 /** What a tap says besides its kind. */
@@ -65,9 +66,6 @@ export interface CookStore {
 }
 
 type KeptCooks = Pick<CookStore, 'active' | 'others' | 'givenUp' | 'recent'>;
-
-/** Pots on one page of the notebook. */
-export const PAGE = 100;
 
 /** Cooks: every change is here at once, in the browser's storage, and on its way to the server. */
 export const useCooks = create<CookStore>()(

@@ -12,6 +12,8 @@ import { useTime } from './time.js';
 
 /** Up to where this page has heard the server; undefined until it has read everything once. */
 let since: number | undefined;
+/** What pots taught that was not heard yet: asked for at every look until it was. */
+let owesLearnt = false;
 let asking: Promise<boolean> | undefined;
 let again = false;
 
@@ -52,7 +54,7 @@ async function hear(): Promise<boolean> {
     useDraft.getState().hear(changes.plans);
     await hearCooks(changes);
     // What was said of a pot teaches.
-    if (changes.cooks.length > 0) await loadLearnt();
+    if (changes.cooks.length > 0 || owesLearnt) owesLearnt = !(await loadLearnt());
     since = changes.revision;
     if (!changes.more) return true;
   }
@@ -67,7 +69,7 @@ async function readAll(): Promise<boolean> {
     useCooks.getState().loadActive(),
     // The newest pages are here before the server is away.
     useCooks.getState().loadRecent(),
-    loadLearnt(),
+    loadLearnt().then((isAll) => (owesLearnt = !isAll)),
   ]);
   return isRead;
 }

@@ -1,13 +1,13 @@
 import { beforeEach, describe, expect, it } from '@jest/globals';
 import type { CookRecord } from '@hammock/core/records';
-import { learn, type Learnt } from '@hammock/core/learning';
+import { learn, type Evidence, type Learnt } from '@hammock/core/learning';
 import { network, settle, silence, soon } from '../testing/household.js';
 import type { Asked, Replied } from '../workers/jobs.js';
 import { work } from '../workers/work.js';
 import { useCooks } from './cooks.js';
 import { useDraft } from './draft.js';
 import { useKitchen } from './kitchen.js';
-import { askLearnt, learntOfPlan, loadLearnt, useLearnt } from './learnt.js';
+import { askLearnt, learnHere, learntOfPlan, loadLearnt, useLearnt } from './learnt.js';
 import { emptyOutbox } from './outbox.js';
 import { planInputOf } from './planInput.js';
 
@@ -24,6 +24,11 @@ const draft = () => useDraft.getState().draft!;
 const input = () => planInputOf(draft(), useKitchen.getState());
 const points = (learnt: Learnt | null | undefined): number =>
   learntOfPlan(learnt, input(), draft())?.points ?? 0;
+
+/** What one pot of this bag said. */
+const said = (): Evidence => ({
+  ...{ cookId: 'a', grainId: 'basmati', method: 'coveredAbsorption', points: 1, sd: 1 },
+});
 
 /** A pot is cooked on this device and judged. */
 async function judge(texture: 1 | 2 | 3 | 4 | 5, counts: 'once' | 'never' = 'once'): Promise<CookRecord> {
@@ -102,6 +107,34 @@ describe('when the server answers again', () => {
     expect(points(useLearnt.getState().learnt)).toBeLessThan(0);
     emptyOutbox();
     await loadLearnt();
+    expect(useLearnt.getState()).toMatchObject({ here: [], learnt: learn([]) });
+  });
+
+  it('of two replies the one that was asked for later counts, whichever comes first', async () => {
+    const earlier = learn([{ ...said(), points: 1 }]);
+    const later = learn([{ ...said(), points: 2 }]);
+    const waiting: ((body: Learnt) => void)[] = [];
+    globalThis.fetch = () =>
+      new Promise((reply) => {
+        waiting.push((body) =>
+          reply({ ok: true, status: 200, text: () => Promise.resolve(JSON.stringify(body)) } as Response),
+        );
+      });
+    const both = [loadLearnt(), loadLearnt()];
+    waiting[1]!(later);
+    await both[1];
+    waiting[0]!(earlier);
+    expect(await Promise.all(both)).toEqual([false, true]);
+    expect(useLearnt.getState().heard).toEqual(later);
+  });
+
+  it('what it knows already is not counted twice, however long it takes to be worked out here', async () => {
+    network(() => 'gone');
+    const cook = await judge(5);
+    emptyOutbox();
+    useLearnt.setState({ here: [] });
+    network((_method, path) => (path.startsWith('/api/learnt') ? { status: 200, body: learn([]) } : 'gone'));
+    await learnHere({ ...cook, outcome: { ...cook.outcome!, atMs: 1 } }, false);
     expect(useLearnt.getState()).toMatchObject({ here: [], learnt: learn([]) });
   });
 

@@ -71,17 +71,31 @@ export async function askLearnt(without?: string): Promise<Learnt | undefined> {
   const learnt = reply.kind === 'stored' ? (reply.body as Learnt | null) : null;
   return learnt && Array.isArray(learnt.ids) ? learnt : undefined;
 }
+/** Whether what was said of a pot is not at the server yet. */
+function isOnItsWay(cookId: string): boolean {
+  const { waits } = useOutbox.getState();
+  return waits(saidKey(cookId)) || waits(cookKey(cookId));
+}
+
+let lastAsked = 0;
+
 const NOTHING: Learnt = { ids: [], mean: [], covariance: [], pots: [] };
 
-/** Takes up what the server has learnt since; what is here stays where it does not answer. */
-export async function loadLearnt(): Promise<void> {
+/**
+ * Takes up what the server has learnt since; what is here stays where it does not answer.
+ * @returns whether that was all: not while it does not answer, nor while it has not heard of every pot judged here
+ */
+export async function loadLearnt(): Promise<boolean> {
+  lastAsked += 1;
+  const mine = lastAsked;
   const heard = await askLearnt();
-  if (!heard) return;
-  const { waits } = useOutbox.getState();
+  // What was asked for later knows more, whichever reply is here first.
+  if (!heard || mine !== lastAsked) return false;
   const before = useLearnt.getState();
-  const here = before.here.filter(({ cookId }) => waits(saidKey(cookId)) || waits(cookKey(cookId)));
-  if (here.length === before.here.length && JSON.stringify(heard) === JSON.stringify(before.heard)) return;
-  useLearnt.setState({ heard, here, learnt: await together(heard, here) });
+  const here = before.here.filter(({ cookId }) => isOnItsWay(cookId));
+  if (here.length !== before.here.length || JSON.stringify(heard) !== JSON.stringify(before.heard))
+    useLearnt.setState({ heard, here, learnt: await together(heard, here) });
+  return here.length === 0;
 }
 
 /** A pot as it was just judged teaches this device at once; the server, which knows all pots, as soon as it answers. */
@@ -92,6 +106,11 @@ export async function learnHere(cook: CookRecord, wasJudged: boolean): Promise<v
   const pot = judgedPot(cook, nowMs());
   try {
     const says = pot ? await pots().run({ kind: 'says', pot }) : [];
+    // It took so long that the server has it: then it is the one that teaches, and this would count twice.
+    if (!isOnItsWay(cook.id)) {
+      await loadLearnt();
+      return;
+    }
     const { heard, here: before } = useLearnt.getState();
     const here = [...before.filter((e) => e.cookId !== cook.id), ...(says ?? [])];
     useLearnt.setState({ here, learnt: await together(heard, here) });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
-import { ownRowsIn, tableIn } from './ownTable.js';
+import { ownRowsIn, ownTableIn } from './ownTable.js';
 
-const rows = (text: string) => ownRowsIn(tableIn(text)!);
+const rows = (text: string) => ownRowsIn(ownTableIn(text)!);
 
 describe('a table of ingredients', () => {
   it('is read by the heads of its columns, with commas, semicolons or tabs (RFC 4180: quotes, and line breaks in them)', () => {
@@ -17,7 +17,7 @@ describe('a table of ingredients', () => {
         '\uFEFFname;moisture %;fat;salt;like\n"Red jar, ""hot""";88 g;1,5;1,2;\nOur stock;;;;stockChicken',
       ),
     ).toEqual(wanted);
-    expect(tableIn(comma)?.means).toEqual(['name', 'water', 'fat', 'salt', 'like', 'nothing']);
+    expect(ownTableIn(comma)?.means).toEqual(['name', 'water', 'fat', 'salt', 'like', 'nothing']);
     expect(rows('name\twater\nA\t\nB\t50').map((r) => r.wrong)).toEqual(['water', undefined]);
   });
 
@@ -39,7 +39,7 @@ describe('a table of ingredients', () => {
   });
 
   it('of nothing, of heads alone, or without end is no more than it can be', () => {
-    for (const text of ['', '\n\n', 'name,water']) expect(tableIn(text)).toBeUndefined();
-    expect(tableIn(`name,water\n${'A,80\n'.repeat(5000)}`)?.rows).toHaveLength(200);
+    for (const text of ['', '\n\n', 'name,water']) expect(ownTableIn(text)).toBeUndefined();
+    expect(ownTableIn(`name,water\n${'A,80\n'.repeat(5000)}`)?.rows).toHaveLength(200);
   });
 });

@@ -1,23 +1,16 @@
 import { INGREDIENTS } from '@hammock/core';
 import type { IngredientFields } from '@hammock/core/records';
-import { parse } from 'papaparse';
+import { cellsOf, tableOf, type Heads, type Table } from './tables.js';
 
 /** What a column of a table of ingredients may be. */
-export const MEANINGS = ['name', 'water', 'fat', 'salt', 'densityGPerMl', 'like', 'nothing'] as const;
-export type Meaning = (typeof MEANINGS)[number];
-
-/** A table as it came: its heads, its rows, and what each column was taken for. */
-export interface Table {
-  readonly heads: readonly string[];
-  readonly rows: readonly (readonly string[])[];
-  readonly means: readonly Meaning[];
-}
+export const OWN_MEANINGS = ['name', 'water', 'fat', 'salt', 'densityGPerMl', 'like'] as const;
+export type OwnMeaning = (typeof OWN_MEANINGS)[number];
 
 /** More rows than this are no household's own ingredients. */
 const MOST_ROWS = 200;
 const LONGEST_NAME = 60;
 
-const HEADS: readonly (readonly [RegExp, Meaning])[] = [
+const HEADS: Heads<OwnMeaning> = [
   [/^(?:name|label|ingredient|what)$/u, 'name'],
   [/water|moisture/u, 'water'],
   [/fat/u, 'fat'],
@@ -26,34 +19,19 @@ const HEADS: readonly (readonly [RegExp, Meaning])[] = [
   [/^like$/u, 'like'],
 ];
 
-/** Reads a table (RFC 4180, with commas, semicolons or tabs) and guesses what its columns are by their heads. */
-export function tableIn(text: string): Table | undefined {
-  const { data } = parse<string[]>(text.replace(/^\uFEFF/u, ''), { skipEmptyLines: 'greedy' });
-  const [heads = [], ...rows] = data.slice(0, MOST_ROWS + 1);
-  if (heads.length === 0 || rows.length === 0) return undefined;
-  const taken = new Set<Meaning>();
-  const means = heads.map((head): Meaning => {
-    const found = HEADS.find(([is]) => is.test(head.trim().toLowerCase()))?.[1];
-    if (found === undefined || taken.has(found)) return 'nothing';
-    taken.add(found);
-    return found;
-  });
-  return { heads: heads.map(plain), rows: rows.map((row) => row.map(plain)), means };
-}
-
-/** A cell as it was meant: an apostrophe before what a spreadsheet would have taken for a formula is none of it. */
-const plain = (cell: string): string => cell.trim().replace(/^'(?=[=+\-@\t\r])/u, '');
+/** A table of ingredients, its columns guessed by their heads. */
+export const ownTableIn = (text: string): Table<OwnMeaning> | undefined => tableOf(text, HEADS, MOST_ROWS);
 
 /** One row as an ingredient of one's own; `wrong` says at which column it cannot be one. */
 export interface OwnRow {
   readonly fields?: IngredientFields;
-  readonly wrong?: Meaning;
+  readonly wrong?: OwnMeaning;
 }
 
 /** The rows of a table as ingredients, by what its columns are. */
-export function ownRowsIn({ rows, means }: Table): readonly OwnRow[] {
+export function ownRowsIn({ rows, means }: Pick<Table<OwnMeaning>, 'rows' | 'means'>): readonly OwnRow[] {
   return rows.map((row) => {
-    const cell = (meaning: Meaning): string => row[means.indexOf(meaning)] ?? '';
+    const cell = cellsOf(row, means);
     const label = cell('name').slice(0, LONGEST_NAME);
     if (label === '') return { wrong: 'name' };
     const figures: Record<string, number | string> = {};

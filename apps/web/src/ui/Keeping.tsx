@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { deviceState } from '../keeping/deviceStorage.js';
 import { useDraft } from '../stores/draft.js';
+import { useHouse } from '../stores/house.js';
 import { useOutbox } from '../stores/outbox.js';
 import { keepingCode, keepingText, type KeepingCode } from '../words/keepingWords.js';
 import { fetched } from '../keeping/fetched.js';
@@ -60,6 +61,7 @@ export function KeepingNotices() {
 /** The quiet line under every screen: where what was done last is kept. What is loud is said above. */
 export function KeepingLine() {
   const { code, text } = useKeeping();
+  const cannotStart = useHouse((s) => s.trouble !== null);
   if (LOUD.has(code)) return null;
   return (
     <footer className="pt-6 pb-12 text-faint sm:pb-0" data-testid="keeping" data-code={code}>
@@ -74,7 +76,7 @@ export function KeepingLine() {
             fill={code === 'stored' ? 'currentColor' : 'none'}
           />
         </svg>
-        {text}
+        {cannotStart && code === 'stored' ? 'Nothing waits on this device.' : text}
       </p>
       <p className="m-0 flex flex-wrap gap-x-5 text-[0.95rem]">
         <Link to="/help" className="inline-flex min-h-11 items-center underline underline-offset-4">

@@ -21,6 +21,9 @@ const StoveWatch = lazy(() =>
 );
 
 const Join = lazy(() => fetched(() => import('./Join.js')).then((m) => ({ default: m.Join })));
+const StartTrouble = lazy(() =>
+  fetched(() => import('./StartTrouble.js')).then((m) => ({ default: m.StartTrouble })),
+);
 
 const TAGS = [
   ['/', 'Pour'],
@@ -41,6 +44,7 @@ export function Shell() {
   const cooking = cooks.length > 0;
   const reminds = useReminders((s) => s.list.length > 0);
   const shutOut = useHouse((s) => s.role === 'none');
+  const cannotStart = useHouse((s) => s.trouble !== null);
   const { pathname } = useLocation();
   useScrollPlace();
   useTitle(pathname);
@@ -95,6 +99,11 @@ export function Shell() {
           ))}
         </ul>
       </nav>
+      {cannotStart && (
+        <Suspense fallback={null}>
+          <StartTrouble />
+        </Suspense>
+      )}
       <KeepingNotices />
       <NewVersion cooking={cooking} />
       <UndoBar />

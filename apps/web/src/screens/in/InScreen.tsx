@@ -13,6 +13,7 @@ import { usualVessel } from '../../stores/draftOf.js';
 import { Button } from '../../ui/Button.js';
 import { Notice } from '../../ui/Notice.js';
 import { OpenFile } from '../../ui/OpenFile.js';
+import { Leave } from './Leave.js';
 import { TableIn } from './TableIn.js';
 import { showPour } from '../../words/amounts.js';
 
@@ -164,16 +165,4 @@ function TellingsIn({
       </div>
     </div>
   ));
-}
-
-function Leave() {
-  return (
-    <Link
-      to="/"
-      className="inline-flex min-h-12 items-center px-1 font-semibold underline decoration-husk decoration-2 underline-offset-4"
-      onClick={() => useCameIn.setState({ came: null })}
-    >
-      Leave it
-    </Link>
-  );
 }

@@ -1,0 +1,78 @@
+import { NOTHING, type Table } from '../../stores/tables.js';
+
+/** Rows that are shown; all are kept. */
+const SHOWN = 8;
+
+/** A table as it came: what each column is, to be said otherwise, and its first rows; what cannot be read is marked. */
+export function Columns<Meaning extends string>({
+  table: { heads, rows, means, leftOut },
+  meanings,
+  words,
+  wrongAt,
+  onMeans,
+}: {
+  readonly table: Table<Meaning>;
+  readonly meanings: readonly Meaning[];
+  readonly words: Readonly<Record<Meaning, string>>;
+  /** The column at which a row cannot be read. */
+  readonly wrongAt: (row: number) => Meaning | undefined;
+  readonly onMeans: (means: Table<Meaning>['means']) => void;
+}) {
+  return (
+    <>
+      <div className="mt-2 overflow-x-auto" tabIndex={0} role="region" aria-label="The table">
+        <table className="border-collapse text-left">
+          <thead>
+            <tr>
+              {heads.map((head, i) => (
+                <th key={`${head}-${i.toString()}`} scope="col" className="p-2 align-top">
+                  <span className="block">{head}</span>
+                  <select
+                    className="min-h-12 border-2 border-line bg-raised font-normal"
+                    aria-label={`${head} is`}
+                    value={means[i]}
+                    onChange={(e) => {
+                      const meant = e.currentTarget.value as Meaning;
+                      // A thing is said by one column.
+                      onMeans(means.map((m, j) => (j === i ? meant : m === meant ? NOTHING : m)));
+                    }}
+                  >
+                    {meanings.map((m) => (
+                      <option key={m} value={m}>
+                        {words[m]}
+                      </option>
+                    ))}
+                    <option value={NOTHING}>leave it</option>
+                  </select>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.slice(0, SHOWN).map((row, i) => (
+              <tr key={i} className="border-t border-line">
+                {row.map((cell, j) => (
+                  <td
+                    key={j}
+                    className={`p-2 ${means[j] !== NOTHING && wrongAt(i) === means[j] ? 'font-bold text-ember underline' : ''}`}
+                  >
+                    {cell}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {rows.length > SHOWN && (
+        <p className="m-0 mt-2">And {(rows.length - SHOWN).toLocaleString('en')} more rows.</p>
+      )}
+      {leftOut > 0 && (
+        <p className="m-0">
+          {leftOut.toLocaleString('en')} rows after them are too many at once: bring them in a table of their
+          own.
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,15 @@
+import { Link } from 'react-router';
+import { useCameIn } from '../../stores/cameIn.js';
+
+/** What came in is left: nothing is changed. */
+export function Leave() {
+  return (
+    <Link
+      to="/"
+      className="inline-flex min-h-12 items-center px-1 font-semibold underline decoration-husk decoration-2 underline-offset-4"
+      onClick={() => useCameIn.setState({ came: null })}
+    >
+      Leave it
+    </Link>
+  );
+}

@@ -1,0 +1,118 @@
+import { useEffect, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useCameIn } from '../../stores/cameIn.js';
+import { loadEngine, useEngine } from '../../stores/engine.js';
+import { useKitchen } from '../../stores/kitchen.js';
+import { pagesSince, writePages } from '../../stores/pagesIn.js';
+import {
+  oldestOf,
+  PAGE_MEANINGS,
+  pageRowsIn,
+  type Against,
+  type PageMeaning,
+  type PageProblem,
+} from '../../stores/pageTable.js';
+import type { Table } from '../../stores/tables.js';
+import { nowMs } from '../../stores/time.js';
+import { Button } from '../../ui/Button.js';
+import { Columns } from './Columns.js';
+import { Leave } from './Leave.js';
+
+const MEANS: Readonly<Record<PageMeaning, string>> = {
+  id: 'its own number',
+  started: 'when',
+  dish: 'dish',
+  bag: 'bag',
+  pot: 'pot',
+  burner: 'ring',
+  grain: 'how much grain',
+  poured: 'what was poured',
+  texture: 'how it came out',
+  base: 'base of the pot',
+  note: 'note',
+  by: 'who judged it',
+  ate: 'who ate',
+  counts: 'learnt from',
+  givenUp: 'given up',
+};
+
+const WHY: Readonly<Record<PageProblem, string>> = {
+  noDate: 'have no day that can be read: write it as 2026-01-31',
+  future: 'lie in the future',
+  noDish: 'name no dish of yours: keep it under Dishes first, under the same name',
+  unknownBag: 'name a bag that is not in your kitchen',
+  unknownPot: 'name a pot that is not in your kitchen',
+  unknownBurner: 'name a ring that is not in your kitchen',
+  noAmount: 'have an amount that cannot be read, or none where there is a verdict',
+  noTexture: 'do not say how it came out: 1 hard to 5 mushy, or in words',
+  noBase: 'call the base of the pot something else than clean, golden, dark or burnt',
+  noAnswer: 'are of a dish that has no answer as it is written now',
+  already: 'are in the notebook already',
+};
+
+/** A table of pots: its columns matched, its rows shown and what cannot be read said before anything is written down. */
+export function PagesIn({ table }: { readonly table: Table<PageMeaning> }) {
+  const [means, setMeans] = useState(table.means);
+  const [has, setHas] = useState<Against['has']>();
+  const navigate = useNavigate();
+  const kitchen = useKitchen();
+  const engine = useEngine();
+  const oldest = oldestOf({ ...table, means }) ?? Number.MAX_SAFE_INTEGER;
+  useEffect(() => {
+    let isHere = true;
+    void Promise.all([pagesSince(oldest), loadEngine()]).then(([found]) => {
+      if (isHere) setHas(found);
+    });
+    return () => {
+      isHere = false;
+    };
+  }, [oldest]);
+  const read = useMemo(
+    () => pageRowsIn({ ...table, means }, { kitchen, has: has ?? [], nowMs: nowMs() }),
+    [table, means, kitchen, has],
+  );
+  const good = read.flatMap((r) => r.page ?? []);
+  const judged = good.filter((p) => p.outcome && p.outcome.counts !== 'never' && !p.abandoned).length;
+  const wrong = new Map<PageProblem, number>();
+  for (const { wrong: row } of read) if (row) wrong.set(row.why, (wrong.get(row.why) ?? 0) + 1);
+  return (
+    <>
+      <Columns
+        table={{ ...table, means }}
+        meanings={PAGE_MEANINGS}
+        words={MEANS}
+        wrongAt={(i) => read[i]?.wrong?.at}
+        onMeans={setMeans}
+      />
+      <p className="m-0 mt-2">
+        Each pot is your dish as it is written now, for so much grain. {countOf(good.length, 'page')} can be
+        written down{judged > 0 && `, and ${judged.toString()} of them teach`}.
+      </p>
+      {wrong.size > 0 && (
+        <ul className="m-0 mt-1 list-none p-0">
+          {[...wrong].map(([why, rows]) => (
+            <li key={why}>
+              {countOf(rows, 'row')} left out: they {WHY[why]}.
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="mt-3 flex flex-wrap gap-3">
+        <Button
+          weight="act"
+          disabled={good.length === 0 || has === undefined || engine === undefined}
+          onClick={() => {
+            writePages(good);
+            useCameIn.setState({ came: null });
+            void navigate('/notebook');
+          }}
+        >
+          Write {good.length === 1 ? 'one page' : `${good.length.toString()} pages`} down
+        </Button>
+        <Leave />
+      </div>
+    </>
+  );
+}
+
+const countOf = (n: number, what: string): string => `${n.toString()} ${what}${n === 1 ? '' : 's'}`;
