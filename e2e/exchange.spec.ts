@@ -1,6 +1,7 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { Kitchen, pour, press, sees } from './harness.js';
+import type { DishRecord } from '@hammock/core/records';
+import { axe, Kitchen, pour, press, sees, stored } from './harness.js';
 
 jest.setTimeout(60_000);
 
@@ -57,6 +58,36 @@ describe('a file that is dropped', () => {
     await sees(page, 'photo.jpg is no text');
     await drop(page, 'odd.json', '{"a":1}');
     await sees(page, 'Nothing that Hammock knows is in it');
+  });
+});
+
+describe('a table of pots', () => {
+  it('is looked over, written down once, teaches, and comes out as it went in', async () => {
+    const [dish] = await kitchen.api<DishRecord[]>('GET', 'dishes');
+    const page = await kitchen.page();
+    await pour(page);
+    const rows = [
+      `2026-03-02,${dish!.label},300 g,700,a bit soft,windy`,
+      `2026-03-09,${dish!.label},300 g,650 ml,as wanted,`,
+      `sometime,${dish!.label},300 g,650,3,`,
+    ];
+    const table = `When,What,Rice,Liquid,Came out,Note\n${rows.join('\n')}`;
+    await drop(page, 'pots.csv', table);
+    await sees(page, '2 pages can be written down, and 2 of them teach');
+    await sees(page, '1 row left out: no day that can be read');
+    expect(await axe(page)).toEqual([]);
+    await press(page, 'Write 2 pages down');
+    await sees(page, 'windy');
+    await stored(page);
+    const { pots } = await kitchen.api<{ pots: number[] }>('GET', 'learnt');
+    expect(Math.max(...pots)).toBe(2);
+    await drop(page, 'pots.csv', table);
+    await sees(page, '2 rows left out: in the notebook already');
+    const out = await (await fetch(`${kitchen.url}/api/notebook.csv`)).text();
+    expect(out).toContain(dish!.label);
+    expect(out).toMatch(/,300 g,\d+,700,4,clean,windy,/u);
+    await drop(page, 'own.csv', out);
+    await sees(page, '2 rows left out: in the notebook already');
   });
 });
 

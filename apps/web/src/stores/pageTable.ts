@@ -40,7 +40,7 @@ const HEADS: Heads<PageMeaning> = [
   [/bag|sack/u, 'bag'],
   [/^pot$|vessel|pan/u, 'pot'],
   [/burner|ring|hob/u, 'burner'],
-  [/grain|^rice/u, 'grain'],
+  [/grain|rice/u, 'grain'],
   [/poured|liquid|water/u, 'poured'],
   [/texture|verdict|came out/u, 'texture'],
   [/^base|bottom/u, 'base'],

@@ -9,6 +9,7 @@ export function Columns<Meaning extends string>({
   meanings,
   words,
   wrongAt,
+  isThere = () => false,
   onMeans,
 }: {
   readonly table: Table<Meaning>;
@@ -16,6 +17,8 @@ export function Columns<Meaning extends string>({
   readonly words: Readonly<Record<Meaning, string>>;
   /** The column at which a row cannot be read. */
   readonly wrongAt: (row: number) => Meaning | undefined;
+  /** Rows that are here already. */
+  readonly isThere?: (row: number) => boolean;
   readonly onMeans: (means: Table<Meaning>['means']) => void;
 }) {
   return (
@@ -50,7 +53,7 @@ export function Columns<Meaning extends string>({
           </thead>
           <tbody>
             {rows.slice(0, SHOWN).map((row, i) => (
-              <tr key={i} className="border-t border-line">
+              <tr key={i} className={`border-t border-line ${isThere(i) ? 'text-faint' : ''}`}>
                 {row.map((cell, j) => (
                   <td
                     key={j}

@@ -34,7 +34,7 @@ export function InScreen() {
   const wrong = useCameIn((s) => s.wrong);
   const found = useMemo(() => came && whatCame(came), [came]);
   return (
-    <section className="flex max-w-[46rem] flex-col gap-3">
+    <section className={`flex flex-col gap-3 ${found?.kind === 'table' ? '' : 'max-w-[46rem]'}`}>
       <h1 className="m-0 text-[2rem] font-bold">What came in</h1>
       {wrong !== null && <Notice urgent>{wrong}</Notice>}
       {!found && wrong === null && (
@@ -53,7 +53,7 @@ export function InScreen() {
           , where it is looked over first.
         </p>
       )}
-      {found?.kind === 'table' && <TableIn text={found.text} />}
+      {found?.kind === 'table' && <TableIn key={found.text} text={found.text} />}
       {found?.kind === 'nothing' && (
         <Notice urgent>
           Nothing that Hammock knows is in it: neither a recipe nor a plan, a table or a household. Nothing

@@ -37,17 +37,17 @@ const MEANS: Readonly<Record<PageMeaning, string>> = {
 };
 
 const WHY: Readonly<Record<PageProblem, string>> = {
-  noDate: 'have no day that can be read: write it as 2026-01-31',
-  future: 'lie in the future',
-  noDish: 'name no dish of yours: keep it under Dishes first, under the same name',
-  unknownBag: 'name a bag that is not in your kitchen',
-  unknownPot: 'name a pot that is not in your kitchen',
-  unknownBurner: 'name a ring that is not in your kitchen',
-  noAmount: 'have an amount that cannot be read, or none where there is a verdict',
-  noTexture: 'do not say how it came out: 1 hard to 5 mushy, or in words',
-  noBase: 'call the base of the pot something else than clean, golden, dark or burnt',
-  noAnswer: 'are of a dish that has no answer as it is written now',
-  already: 'are in the notebook already',
+  noDate: 'no day that can be read; write it as 2026-01-31',
+  future: 'a day that is still to come',
+  noDish: 'a dish that is none of yours; keep it under Dishes first, by the same name',
+  unknownBag: 'a bag that is not in your kitchen',
+  unknownPot: 'a pot that is not in your kitchen',
+  unknownBurner: 'a ring that is not in your kitchen',
+  noAmount: 'an amount that cannot be read, or none beside a verdict',
+  noTexture: 'no word for how it came out, from 1 (hard) to 5 (mushy)',
+  noBase: 'a bottom that is neither clean, golden, dark nor burnt',
+  noAnswer: 'a dish that has no answer as it is written now',
+  already: 'in the notebook already',
 };
 
 /** A table of pots: its columns matched, its rows shown and what cannot be read said before anything is written down. */
@@ -81,7 +81,8 @@ export function PagesIn({ table }: { readonly table: Table<PageMeaning> }) {
         table={{ ...table, means }}
         meanings={PAGE_MEANINGS}
         words={MEANS}
-        wrongAt={(i) => read[i]?.wrong?.at}
+        wrongAt={(i) => (read[i]?.wrong?.why === 'already' ? undefined : read[i]?.wrong?.at)}
+        isThere={(i) => read[i]?.wrong?.why === 'already'}
         onMeans={setMeans}
       />
       <p className="m-0 mt-2">
@@ -92,7 +93,7 @@ export function PagesIn({ table }: { readonly table: Table<PageMeaning> }) {
         <ul className="m-0 mt-1 list-none p-0">
           {[...wrong].map(([why, rows]) => (
             <li key={why}>
-              {countOf(rows, 'row')} left out: they {WHY[why]}.
+              {countOf(rows, 'row')} left out: {WHY[why]}.
             </li>
           ))}
         </ul>

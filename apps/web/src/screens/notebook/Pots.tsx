@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { CookLine } from '@hammock/core/records';
 import { useState } from 'react';
 import { nowMs } from '../../stores/time.js';
@@ -25,7 +26,7 @@ export function Pots({ recent }: { readonly recent: readonly CookLine[] }) {
         </p>
       )}
       {isEvery(wanted) && (
-        <p className="m-0">
+        <p className="m-0 flex flex-wrap gap-x-6">
           <a
             href="/api/notebook.csv"
             download
@@ -33,6 +34,12 @@ export function Pots({ recent }: { readonly recent: readonly CookLine[] }) {
           >
             All of it as a table (CSV)
           </a>
+          <Link
+            to="/in"
+            className="inline-flex min-h-12 items-center underline decoration-husk decoration-2 underline-offset-4"
+          >
+            Bring in pages of a table
+          </Link>
         </p>
       )}
       {list && list.length > 0 && <PotRows list={list} today={today} more={more} onMore={loadMore} />}
