@@ -1,5 +1,5 @@
 import { createServer } from 'node:http';
-import { completePlan } from '../packages/core/dist/index.js';
+import { completePlan, isWet } from '../packages/core/dist/index.js';
 import { tapsOf } from '../packages/core/dist/records/index.js';
 import { setupOf } from '../packages/core/dist/pot/setup.js';
 import { TEMP } from '../packages/core/dist/pot/state.js';
@@ -31,15 +31,29 @@ function chance(n) {
 /** About normal: the sum of four. */
 const noise = (n) => (chance(n) + chance(n + 1e5) + chance(n + 2e5) + chance(n + 3e5) - 2) * Math.sqrt(3);
 
-/** The pot that is on, by the simulator: what it weighs with its lid, and how hot it is in the middle. */
-export function potNow(cook, nowMs) {
+/** A hand that pours, ml/s, and how long it takes to lift the jug, ms. */
+const POUR_ML_S = 60;
+const LIFT_MS = 2000;
+
+/** Where the pot stands to its liquid: it is not in yet, goes in just now (nobody has said what was poured), or is in. */
+export function pourOf(cook) {
+  const { stages, current } = replay(cook.answer.stages, tapsOf(cook.events));
+  const wet = stages.findIndex((s) => isWet(s.stage.act));
+  if (current > wet || cook.pouredMl !== null) return 'in';
+  return current === wet ? 'now' : 'notYet';
+}
+
+/**
+ * The pot that is on, by the simulator: what it weighs with its lid, and how hot it is in the middle.
+ * @param pourMl what is in it of its liquid, where not all of it is
+ */
+export function potNow(cook, nowMs, pourMl = cook.pouredMl ?? cook.advisedMl) {
   const made = completePlan(cook.input);
   if (!made.ok) return undefined;
   const taps = tapsOf(cook.events);
   const cooked = asCooked(made.value, replay(cook.answer.stages, taps), nowMs);
   const setup = setupOf(cooked.plan);
   const { pourWith, ingredients, grainG } = made.value;
-  const pourMl = cook.pouredMl ?? cook.advisedMl;
   const pourG = pourMl * (pourWith.water / 100) * pourWith.densityGPerMl;
   const reading = readPot(setup, follow(setup, cooked, pourG).pot);
   const things = grainG + ingredients.reduce((sum, i) => sum + i.g, 0);
@@ -53,7 +67,11 @@ export function potNow(cook, nowMs) {
 async function cookAt(hammock) {
   try {
     const ask = async (path) =>
-      (await fetch(`${hammock}${path}`, { signal: AbortSignal.timeout(2000) })).json();
+      (
+        await fetch(`${typeof hammock === 'function' ? hammock() : hammock}${path}`, {
+          signal: AbortSignal.timeout(2000),
+        })
+      ).json();
     const line = (await ask('/api/cooks?limit=8')).find((c) => !c.abandoned && !c.outcome);
     return line && (await ask(`/api/cooks/${line.id}`));
   } catch {
@@ -73,8 +91,19 @@ export async function startStandIns({ from, hammock, now = Date.now }) {
   }, LOOK_MS);
   look.unref();
   cook = await cookAt(hammock);
+  // Who looks at the scale while the liquid is to go in sees it being poured.
+  let lookedMs;
+  const pouredMl = () => {
+    const pour = cook ? pourOf(cook) : 'in';
+    if (pour !== 'now') {
+      lookedMs = undefined;
+      return pour === 'in' ? undefined : 0;
+    }
+    lookedMs ??= now();
+    return Math.min(cook.advisedMl, Math.max(0, (POUR_ML_S * (now() - lookedMs - LIFT_MS)) / 1000));
+  };
   const weight = () => {
-    const on = cook ? (potNow(cook, now())?.weighsG ?? 0) : 0;
+    const on = cook ? (potNow(cook, now(), pouredMl())?.weighsG ?? 0) : 0;
     const drift = (DRIFT_G_H * (now() - began)) / 3_600_000;
     const slam = n % SLAMS === SLAMS - 1 ? 40 : 0;
     const g = on + drift + NOISE_G * noise(n) + slam - zeroG;

@@ -5,14 +5,16 @@ import {
   Inject,
   Module,
   Param,
+  ParseEnumPipe,
   ParseIntPipe,
   Post,
   Sse,
   type DynamicModule,
   type MessageEvent,
 } from '@nestjs/common';
-import { ApiOkResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
+import { ApiOkResponse, ApiOperation, ApiParam, ApiProperty, ApiTags } from '@nestjs/swagger';
 import { SkipThrottle } from '@nestjs/throttler';
+import { HEATS, type HeatSetting } from '@hammock/core';
 import { map, type Observable } from 'rxjs';
 import { notFound, ProblemException } from '../common/problems.js';
 import { instrumentAt, readingsOf, type Instrument } from './readings.js';
@@ -59,11 +61,28 @@ export class InstrumentsController {
   @HttpCode(204)
   @ApiOperation({ summary: 'What is on a scale now is nothing' })
   async zero(@Param('n', ParseIntPipe) n: number): Promise<void> {
+    await this.tell(n, 'zero');
+  }
+
+  @Post(':n/set/:heat')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Sets the ring of a hob' })
+  @ApiParam({ name: 'heat', enum: HEATS })
+  async set(
+    @Param('n', ParseIntPipe) n: number,
+    @Param('heat', new ParseEnumPipe(Object.fromEntries(HEATS.map((h) => [h, h])))) heat: HeatSetting,
+  ): Promise<void> {
+    await this.tell(n, `set/${heat}`);
+  }
+
+  /** @throws ProblemException where it does not answer, or will not */
+  private async tell(n: number, what: string): Promise<void> {
     const address = this.address(n);
     try {
-      const reply = await fetch(`${address}/zero`, {
+      const reply = await fetch(`${address}/${what}`, {
         method: 'POST',
         signal: AbortSignal.timeout(1500),
+        redirect: 'error',
       });
       if (reply.ok) return;
     } catch {

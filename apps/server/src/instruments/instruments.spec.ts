@@ -11,10 +11,12 @@ let scale: Server;
 let server: TemporaryServer;
 let says = '';
 let zeroed = 0;
+let told: string[] = [];
 let connections = 0;
 beforeEach(async () => {
   connections = 0;
   zeroed = 0;
+  told = [];
   says = JSON.stringify({
     protocol: 'hammock.instrument',
     version: 1,
@@ -31,6 +33,7 @@ beforeEach(async () => {
       reply.end();
     } else if (asked.method === 'POST') {
       zeroed += 1;
+      told.push(asked.url ?? '');
       reply.writeHead(204).end();
     } else reply.end(says);
   });
@@ -80,6 +83,14 @@ describe('an instrument of the kitchen', () => {
     await request(server.url).post('/api/instruments/1/zero').expect(503);
     await request(server.url).post('/api/instruments/7/zero').expect(404);
     await request(server.url).get('/api/instruments/x/readings').expect(400);
+  });
+
+  it('has its ring set to a setting there is, and to nothing else', async () => {
+    await request(server.url).post('/api/instruments/0/set/veryLow').expect(204);
+    for (const wrong of ['hotter', '..%2Fzero', 'low%3Fx', 'LOW'])
+      expect((await request(server.url).post(`/api/instruments/0/set/${wrong}`)).status).toBe(400);
+    expect(told).toEqual(['/set/veryLow']);
+    await request(server.url).post('/api/instruments/1/set/low').expect(503);
   });
 
   it('reads numbers a kitchen can have', () => {

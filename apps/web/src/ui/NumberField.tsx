@@ -1,5 +1,5 @@
 import { useId, useState, type ReactNode } from 'react';
-import { UseScale } from './UseScale.js';
+import { UseReading } from './UseReading.js';
 import { typedNumber } from '../words/numbers.js';
 
 export interface NumberFieldProps {
@@ -14,8 +14,8 @@ export interface NumberFieldProps {
   /** Label above its field, before it, or only for whoever hears the screen. A seen label is read with its unit. */
   readonly place?: 'above' | 'before' | 'unseen';
   readonly className?: string;
-  /** True for what a scale of the kitchen may tell. */
-  readonly byScale?: boolean;
+  /** The instrument of the kitchen that may tell it. */
+  readonly by?: 'scale' | 'thermometer' | undefined;
 }
 
 /** At most one place behind the point: a field shows what a cook would type. */
@@ -32,7 +32,7 @@ export function NumberField({
   problem,
   place = 'above',
   className = 'w-28',
-  byScale = false,
+  by,
 }: NumberFieldProps) {
   const id = useId();
   const [typed, setTyped] = useState<string | undefined>(undefined);
@@ -71,11 +71,11 @@ export function NumberField({
       )}
     </label>
   );
-  if (!byScale) return field;
+  if (by === undefined) return field;
   return (
     <span className="inline-flex flex-wrap items-end gap-2">
       {field}
-      <UseScale onTake={onChange} />
+      <UseReading from={by} onTake={onChange} />
     </span>
   );
 }

@@ -99,7 +99,7 @@ function Weight({ cook }: { readonly cook: CookRecord }) {
     <div className="flex flex-wrap items-end gap-2">
       <NumberField
         label="It weighs, pot and all"
-        byScale
+        by="scale"
         unit={range.unit}
         value={g}
         onChange={setG}

@@ -51,5 +51,5 @@ export function Change({
 
 /** What stands on the scale, typed or taken from one that speaks. */
 export const Weight = (props: Pick<NumberFieldProps, 'label' | 'value' | 'onChange'>) => (
-  <NumberField byScale unit="g" {...props} />
+  <NumberField by="scale" unit="g" {...props} />
 );

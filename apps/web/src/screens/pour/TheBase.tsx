@@ -88,7 +88,7 @@ export const TheBase = memo(function TheBase({
           unit="g"
           className="w-20"
           label="It weighs, on the scale"
-          byScale
+          by="scale"
           value={given?.weighsG}
           onChange={(weighsG) => Number.isFinite(weighsG) && set({ weighsG })}
           onEmpty={() => set({ weighsG: undefined })}

@@ -5,6 +5,7 @@ import { useCooks } from '../../stores/cooks.js';
 import { rowOf, spokenName } from '../../stores/ownLarder.js';
 import { AmountField } from '../../ui/AmountField.js';
 import { pouredWords } from '../../words/pouredWords.js';
+import { PourByScale } from './PourByScale.js';
 import { usePoured } from './usePoured.js';
 import { ByLevel } from './ByLevel.js';
 import { readMl } from '../../words/readMl.js';
@@ -71,6 +72,12 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
             if (ml !== undefined) setPoured(cook.id, ml);
           }}
           onLeave={() => setWrong(false)}
+        />
+        <PourByScale
+          wantedMl={cook.advisedMl}
+          gPerMl={liquid?.densityGPerMl ?? 1}
+          show={(ml) => showPour(ml, measures, metric).main}
+          onPoured={(ml) => setPoured(cook.id, ml)}
         />
         {levels && <ByLevel cook={cook} onPoured={(ml) => setPoured(cook.id, ml)} />}
       </div>

@@ -191,7 +191,7 @@ function Exact({
     >
       <NumberField
         label={`${SAYING_NAME[kind]}, exactly`}
-        byScale={kind === 'weighs'}
+        by={kind === 'weighs' ? 'scale' : kind === 'reads' ? 'thermometer' : undefined}
         unit={range.unit}
         value={n}
         onChange={setN}

@@ -15,6 +15,7 @@ import { GoesInNow } from './GoesInNow.js';
 import { GivenUp, NoPot } from './NoPot.js';
 import { HandsBusy } from './HandsBusy.js';
 import { Poured } from './Poured.js';
+import { Ring } from './Ring.js';
 import { PotTabs } from './PotTabs.js';
 import { Stands, WhoStirs } from './Stands.js';
 import { StageCautions } from './StageCautions.js';
@@ -27,6 +28,9 @@ import { useActInSight, useAwake } from './useStove.js';
 import { useStoveOdds } from './useStoveOdds.js';
 import { Told } from './Told.js';
 import { WhenToLook } from './WhenToLook.js';
+
+/** What brings its own heater stands on no ring. */
+const OWN_HEATER: ReadonlySet<unknown> = new Set(['multiCooker', 'riceCooker']);
 
 /** Two presses within this time were meant as one, ms. */
 const TOGETHER_MS = 600;
@@ -80,7 +84,8 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
     const more = minutes === undefined ? undefined : { minutes };
     tap(kind, kind === 'undo' ? (run.undoable?.stageId ?? stage.id) : stage.id, more);
   };
-  const setting = settingOf({ ...stage, ...fireNow(here, run.said, now) }, cook.input.vessel.kind);
+  const fire = { ...stage, ...fireNow(here, run.said, now) };
+  const setting = settingOf(fire, cook.input.vessel.kind);
   if (busy)
     return (
       <HandsBusy
@@ -123,6 +128,9 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           {nameIn(stage, pourId)}
         </h1>
         <p className="mt-2 mb-0 text-[1.2rem] font-semibold">{setting}</p>
+        {!OWN_HEATER.has(cook.input.vessel.kind) && (
+          <Ring wanted={fire.heat} onNote={(said) => tap('heat', stage.id, { said })} />
+        )}
         <p
           role="timer"
           aria-label="Clock of this stage"
