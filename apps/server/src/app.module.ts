@@ -14,6 +14,7 @@ import type { Config } from './config.js';
 import { CopiesModule } from './copies/copies.module.js';
 import { CooksModule } from './cooks/cooks.module.js';
 import { CupsModule } from './cups/cups.module.js';
+import type { Asked } from './guard/door.js';
 import type { Database } from './database/database.js';
 import { readerOptions } from './database/dataSource.js';
 import { DevicesModule } from './devices/devices.module.js';
@@ -42,7 +43,12 @@ export class AppModule {
         ThrottlerModule.forRoot({
           throttlers: [{ ttl: config.rate.windowMs, limit: config.rate.limit }],
           storage: new RateWindow(),
-          // One count per address; the usual key is a hash per route, which costs more than the answer's physics.
+          // One count for each device that was let in, and one for each address: behind a proxy all have one address.
+          getTracker: (request) => {
+            const { device, ip = '' } = request as Asked;
+            return device?.id ?? ip;
+          },
+          // The usual key is a hash per route, which costs more than the answer's physics.
           generateKey: (_context, tracker) => tracker,
         }),
         CommonModule.with(database),

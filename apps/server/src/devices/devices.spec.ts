@@ -200,3 +200,21 @@ describe('who names the house otherwise', () => {
     expect((await here('/api/devices/code', { method: 'POST', body: { role: 'cook' } })).status).toBe(409);
   });
 });
+
+describe('a device that asks without end', () => {
+  it('is slowed down alone: the others, and this machine, are answered as before', async () => {
+    await server.close();
+    server = await temporaryServer({ house: { hosts: [PHONE] }, rate: { limit: 8, windowMs: 60_000 } });
+    ({ port } = new URL(server.url));
+    const cookieOf = async (name: string): Promise<string | undefined> =>
+      (await join(await codeFor('cook'), name)).cookie?.split(';')[0];
+    const [first, second] = [await cookieOf('Blue phone'), await cookieOf('Old tablet')];
+    const status = async (cookie: string | undefined) => (await ask('/api/bags', { cookie })).status;
+    const statuses = [];
+    for (let n = 0; n < 10; n += 1) statuses.push(await status(first));
+    expect(statuses.slice(0, 8)).toEqual(Array.from({ length: 8 }, () => 200));
+    expect(statuses.slice(8)).toEqual([429, 429]);
+    expect(await status(second)).toBe(200);
+    expect((await here('/api/bags')).status).toBe(200);
+  });
+});

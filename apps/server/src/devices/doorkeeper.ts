@@ -121,7 +121,7 @@ export class Doorkeeper implements OnModuleInit {
     return device;
   }
 
-  /** A reply that a device listens to: it ends when the device is let go. */
+  /** A reply that is on its way to a device, or that it listens to: it ends when the device is let go. */
   listens(device: Device, response: Response): void {
     const all = this.open.get(device.id) ?? new Set();
     this.open.set(device.id, all.add(response));

@@ -67,7 +67,7 @@ export function door(doorkeeper: Doorkeeper, house: House | undefined) {
       return;
     }
     request.device = device;
-    if (request.path === '/api/changes/stream') doorkeeper.listens(device, response);
+    doorkeeper.listens(device, response);
     next();
   };
 }

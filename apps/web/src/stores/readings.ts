@@ -17,7 +17,7 @@ export const useReaders = create<Readonly<Partial<Record<ReaderKind, Listed>>>>(
 let asked = false;
 
 /** Asks once in a visit what instruments the kitchen has: nobody waits for it. */
-export async function lookForReaders(): Promise<void> {
+async function lookForReaders(): Promise<void> {
   if (asked) return;
   asked = true;
   const reply = await ask('GET', '/api/instruments');
@@ -40,7 +40,7 @@ export interface Reading {
 }
 
 /** Hears what an instrument reads until it is told to stop. */
-export function hearReadings(n: number, heard: (reading: Reading) => void): () => void {
+function hearReadings(n: number, heard: (reading: Reading) => void): () => void {
   const source = new EventSource(`/api/instruments/${n.toString()}/readings`);
   source.onmessage = ({ data }: MessageEvent<string>) => {
     try {
