@@ -1,5 +1,13 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Post, Req, Res } from '@nestjs/common';
-import { ApiBody, ApiOkResponse, ApiOperation, ApiProduces, ApiProperty, ApiTags } from '@nestjs/swagger';
+import {
+  ApiBody,
+  ApiOkResponse,
+  ApiOperation,
+  ApiProduces,
+  ApiProperty,
+  ApiQuery,
+  ApiTags,
+} from '@nestjs/swagger';
 import type { Response } from 'express';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -45,6 +53,12 @@ export class LookedOverReply implements LookedOver {
   wrongCount: number;
 }
 
+/** How far it has come. */
+export class ShareReply {
+  @ApiProperty({ minimum: 0, maximum: 1 })
+  share: number;
+}
+
 @ApiTags('archive')
 @Controller('api')
 export class ArchiveController {
@@ -73,6 +87,12 @@ export class ArchiveController {
   @Post('archive/incoming')
   @HttpCode(200)
   @ApiOperation({ summary: 'Looks an archive over: what putting it in would do. Nothing is changed' })
+  @ApiQuery({
+    name: 'as',
+    required: false,
+    schema: { type: 'string', format: 'uuid' },
+    description: 'Names it from the start, to be asked how far it has come',
+  })
   @ApiBody({ schema: { type: 'object' } })
   @ApiOkResponse({ type: LookedOverReply })
   async look(@Req() { incomingId }: Incoming): Promise<LookedOverReply> {
@@ -90,9 +110,18 @@ export class ArchiveController {
     return { id, ...(await this.archive.put(id, how)) };
   }
 
+  @Get('archive/incoming/:id')
+  @ApiOperation({ summary: 'How much of an archive was gone through that is looked over or put in' })
+  @ApiOkResponse({ type: ShareReply })
+  share(@Param('id', new UuidParam('id')) id: string): ShareReply {
+    return { share: this.archive.share(id) };
+  }
+
   @Delete('archive/incoming/:id')
   @HttpCode(204)
-  @ApiOperation({ summary: 'Forgets an archive that was looked over' })
+  @ApiOperation({
+    summary: 'Forgets an archive that was looked over; one that is being gone through is stopped',
+  })
   forget(@Param('id', new UuidParam('id')) id: string): void {
     this.archive.forget(id);
   }

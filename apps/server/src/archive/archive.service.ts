@@ -7,6 +7,7 @@ import { notFound, ProblemException } from '../common/problems.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { Database } from '../database/database.js';
 import { copyDatabase, forgetCopies } from '../database/copyFile.js';
+import type { OnBytes } from './archiveLines.js';
 import { Putting, type How, type LookedOver } from './archiveIn.js';
 import { archiveText } from './archiveOut.js';
 import { ArchiveProblem, type ArchiveWrong } from './archiveRows.js';
@@ -18,15 +19,24 @@ const WRONG: Readonly<Record<ArchiveWrong, string>> = {
     'This file is no whole archive: a part of it was lost, or it is something else. Nothing was changed.',
   notAnArchive: 'This file is not everything of a household. Nothing was changed.',
   newer: 'This archive was made by a newer Hammock: update this one first. Nothing was changed.',
+  stopped: 'It was stopped. Nothing was changed.',
   rowTooLarge: 'In this file is a thing larger than any pot. Nothing was changed.',
 };
 /** A file that came in and was not put in is forgotten after so long, ms. */
 const FORGET_MS = 3600 * 1000;
 
+/** How far a file has come that is looked over or put in. */
+interface Going {
+  readonly size: number;
+  bytes: number;
+  stopped: boolean;
+}
+
 /** Everything of the household, out and in again. */
 @Injectable()
 export class ArchiveService {
   private readonly tables;
+  private readonly going = new Map<string, Going>();
 
   constructor(
     private readonly database: Database,
@@ -46,23 +56,35 @@ export class ArchiveService {
   /** What putting a file in would do; nothing is changed. */
   async look(id: string): Promise<LookedOver> {
     this.forgetOld(FORGET_MS);
-    return this.through(id, (file) => new Putting(this.database.raw, this.tables).all(file));
+    return this.through(id, (file, onBytes) =>
+      new Putting(this.database.raw, this.tables).all(file, onBytes),
+    );
   }
 
   /** Puts a file in, after a copy of what is here was made; all of it or nothing. */
   async put(id: string, how: How): Promise<LookedOver> {
     const nowMs = this.clock.nowMs();
-    const done = await this.through(id, async (file) => {
+    const done = await this.through(id, async (file, onBytes) => {
       copyDatabase(this.database.file, 'before-archive', nowMs);
       return this.queue.run(({ nextRevision }) =>
-        new Putting(this.database.raw, this.tables, { how, nextRevision, nowMs }).all(file),
+        new Putting(this.database.raw, this.tables, { how, nextRevision, nowMs }).all(file, onBytes),
       );
     });
     this.forget(id);
     return done;
   }
 
+  /** How much of a file was gone through, 0 to 1; nothing of one that is still on its way, or lies there. */
+  share(id: string): number {
+    const going = this.going.get(id);
+    if (!going && !existsSync(incomingFile(this.database.file, id))) throw notFound('archive');
+    return going ? going.bytes / Math.max(1, going.size) : 0;
+  }
+
+  /** One that is being gone through is stopped: nothing of it stays. */
   forget(id: string): void {
+    const going = this.going.get(id);
+    if (going) going.stopped = true;
     rmSync(incomingFile(this.database.file, id), { force: true });
   }
 
@@ -91,17 +113,26 @@ export class ArchiveService {
     this.forgetOld(Infinity);
   }
 
-  private async through<T>(id: string, work: (file: string) => Promise<T>): Promise<T> {
+  private async through<T>(id: string, work: (file: string, onBytes: OnBytes) => Promise<T>): Promise<T> {
     const file = incomingFile(this.database.file, id);
-    if (!existsSync(file)) throw notFound('archive');
+    // One at a time: who presses twice has the first one.
+    if (!existsSync(file) || this.going.has(id)) throw notFound('archive');
+    const going: Going = { size: statSync(file).size, bytes: 0, stopped: false };
+    this.going.set(id, going);
     try {
-      return await work(file);
+      return await work(file, (bytes) => {
+        going.bytes += bytes;
+        if (going.stopped) throw new ArchiveProblem('stopped');
+      });
     } catch (error) {
       if (!(error instanceof ArchiveProblem)) throw error;
+      this.going.delete(id);
       this.forget(id);
       throw new ProblemException(422, 'archive', WRONG[error.reason], [
         { field: 'file', code: error.reason, message: WRONG[error.reason] },
       ]);
+    } finally {
+      this.going.delete(id);
     }
   }
 

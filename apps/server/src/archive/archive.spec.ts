@@ -259,6 +259,68 @@ describe('everything of a household', () => {
     expect(JSON.parse(await archiveOf(other)).cooks).toEqual(JSON.parse(text).cooks);
   });
 
+  it('tells how far it has come, and is stopped in the middle with nothing of it in', async () => {
+    const http = request(other.url);
+    const bag = (n: number) => ({
+      ...{
+        id: randomUUID(),
+        createdAtMs: n,
+        updatedAtMs: n,
+        deletedAtMs: null,
+        openedOn: null,
+        amylose: null,
+      },
+      ...{ label: `Bag ${n.toString()}`, note: 'x'.repeat(250), grainId: 'millet' },
+    });
+    const empty = JSON.parse(await archiveOf(one)) as { bags: object[] };
+    const many = JSON.stringify({
+      ...empty,
+      bags: Array.from({ length: 12_000 }, (_, n) => bag(n + 1)),
+    });
+    const as = randomUUID();
+    const looked = http
+      .post(`/api/archive/incoming?as=${as}`)
+      .set('content-type', 'application/json')
+      .send(many)
+      .then(({ body }) => body as { id: string; lists: Record<string, { added: number }> });
+    const shares: number[] = [];
+    const follow = async (until: (share: number) => boolean): Promise<void> => {
+      for (let tries = 0; tries < 2000; tries += 1) {
+        const { status, body } = await http.get(`/api/archive/incoming/${as}`);
+        if (status === 200) shares.push(body.share);
+        if (status === 200 && until(body.share)) return;
+      }
+      throw new Error('it never came so far');
+    };
+    await follow((share) => share > 0.2 && share < 1);
+    const found = await looked;
+    expect(found).toMatchObject({ id: as, lists: { bags: { added: 12_000 } } });
+    expect([...shares].sort((a, b) => a - b)).toEqual(shares);
+
+    const before = await archiveOf(other);
+    const putting = http
+      .post(`/api/archive/incoming/${as}`)
+      .send({ how: 'merge' })
+      .then((reply) => reply);
+    await follow((share) => share > 0.1 && share < 0.9);
+    // A second press is no second archive.
+    await http.post(`/api/archive/incoming/${as}`).send({ how: 'merge' }).expect(404);
+    await http.delete(`/api/archive/incoming/${as}`).expect(204);
+    const stopped = await putting;
+    expect(stopped.status).toBe(422);
+    expect(stopped.body.title).toBe('It was stopped. Nothing was changed.');
+    expect(await archiveOf(other)).toBe(before);
+    await http.get(`/api/archive/incoming/${as}`).expect(404);
+    // A name that somebody else has is not taken from them.
+    const [a, b] = [await send(other, before), await send(other, before)];
+    expect(a.body.id).not.toBe(b.body.id);
+    const again = await http
+      .post(`/api/archive/incoming?as=${a.body.id}`)
+      .set('content-type', 'application/json')
+      .send(before);
+    expect(again.body.id).not.toBe(a.body.id);
+  }, 60_000);
+
   it('is taken away for good when that is meant, copies too', async () => {
     await cookOn(one, POT);
     await request(one.url).post('/api/copies').expect(201);

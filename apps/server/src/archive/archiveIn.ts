@@ -1,5 +1,6 @@
 import type SqliteFile from 'better-sqlite3';
 import { cookProblem, householdProblem, keptProblem } from './archiveCheck.js';
+import type { OnBytes } from './archiveLines.js';
 import { archiveRows } from './archiveRows.js';
 import { toRow, type Columns, type KeptKey, type Tables } from './archiveTables.js';
 
@@ -54,9 +55,9 @@ export class Putting {
   ) {}
 
   /** Goes through all rows of a file. */
-  async all(file: string): Promise<LookedOver> {
+  async all(file: string, onBytes?: OnBytes): Promise<LookedOver> {
     if (this.write?.how === 'instead') this.raw.exec('DELETE FROM "cook"');
-    for await (const rows of archiveRows(file)) for (const { key, row } of rows) this.one(key, row);
+    for await (const rows of archiveRows(file, onBytes)) for (const { key, row } of rows) this.one(key, row);
     if (this.write?.how === 'instead') this.takeAwayOthers();
     return { lists: this.lists, wrong: this.wrong, wrongCount: this.wrongCount };
   }

@@ -7,11 +7,19 @@ const HOUSEHOLD = /^"household":(\{.*\})([,}])$/u;
 const LIST = /^"([a-zA-Z]{1,20})":\[(\]?)(,|\}?)$/u;
 const ROW = /^(\{.*\})(,|\],|\]\}|\])$/u;
 
+/** Hears how many bytes were read; what it throws ends the reading. */
+export type OnBytes = (bytes: number) => void;
+
 /** The lines of a file, none longer than `most`; undefined is said for one that is. */
-async function* linesOf(file: string, most: number): AsyncGenerator<readonly string[] | undefined> {
+async function* linesOf(
+  file: string,
+  most: number,
+  onBytes?: OnBytes,
+): AsyncGenerator<readonly string[] | undefined> {
   const words = new TextDecoder();
   let rest = '';
   for await (const piece of createReadStream(file, { highWaterMark: 256 * 1024 })) {
+    onBytes?.((piece as Buffer).length);
     rest += words.decode(piece as Buffer, { stream: true });
     const lines = rest.split('\n');
     rest = lines.pop() ?? '';
@@ -48,9 +56,13 @@ export async function isByLine(file: string, most: number): Promise<boolean> {
  * The rows of a file that is laid out a row a line.
  * @throws SyntaxError for a row that is no JSON
  */
-export async function* rowsByLine(file: string, most: number): AsyncGenerator<readonly ArchiveRow[]> {
+export async function* rowsByLine(
+  file: string,
+  most: number,
+  onBytes?: OnBytes,
+): AsyncGenerator<readonly ArchiveRow[]> {
   let list: string | undefined;
-  for await (const lines of linesOf(file, most)) {
+  for await (const lines of linesOf(file, most, onBytes)) {
     const rows: ArchiveRow[] = [];
     for (const line of lines ?? []) {
       const household = HOUSEHOLD.exec(line)?.[1];

@@ -1,10 +1,10 @@
 import { createReadStream } from 'node:fs';
 import { JSONParser } from '@streamparser/json';
-import { isByLine, rowsByLine } from './archiveLines.js';
+import { isByLine, rowsByLine, type OnBytes } from './archiveLines.js';
 import { FORMAT, KEPT, VERSION } from './archiveTables.js';
 
 /** Why a file is no archive. */
-export type ArchiveWrong = 'notJson' | 'notAnArchive' | 'newer' | 'rowTooLarge';
+export type ArchiveWrong = 'notJson' | 'notAnArchive' | 'newer' | 'rowTooLarge' | 'stopped';
 export class ArchiveProblem extends Error {
   constructor(readonly reason: ArchiveWrong) {
     super(reason);
@@ -24,15 +24,17 @@ const LISTS: ReadonlySet<string> = new Set([...KEPT.map(([key]) => key), 'cooks'
 
 /**
  * The rows of an archive, in the order they stand in it, read piece by piece: a file of any size takes the memory of one row.
+ * @param onBytes hears how far it has come
  * @throws ArchiveProblem for what is no archive, or of a newer program
  */
-export async function* archiveRows(file: string): AsyncGenerator<readonly ArchiveRow[]> {
+export async function* archiveRows(file: string, onBytes?: OnBytes): AsyncGenerator<readonly ArchiveRow[]> {
   if (!(await isByLine(file, LARGEST_ROW))) {
-    yield* rowsOfAny(file);
+    yield* rowsOfAny(file, onBytes);
     return;
   }
   try {
-    for await (const rows of rowsByLine(file, LARGEST_ROW)) yield rows.filter(({ key }) => isKnown(key));
+    for await (const rows of rowsByLine(file, LARGEST_ROW, onBytes))
+      yield rows.filter(({ key }) => isKnown(key));
   } catch (error) {
     throw error instanceof SyntaxError ? new ArchiveProblem('notJson') : error;
   }
@@ -41,7 +43,7 @@ export async function* archiveRows(file: string): AsyncGenerator<readonly Archiv
 const isKnown = (key: string): boolean => key === 'household' || LISTS.has(key);
 
 /** The rows of an archive that somebody laid out anew. */
-async function* rowsOfAny(file: string): AsyncGenerator<readonly ArchiveRow[]> {
+async function* rowsOfAny(file: string, onBytes?: OnBytes): AsyncGenerator<readonly ArchiveRow[]> {
   let found: ArchiveRow[] = [];
   let since = 0;
   const read: { isArchive: boolean; ended: boolean; failed: unknown } = {
@@ -70,6 +72,7 @@ async function* rowsOfAny(file: string): AsyncGenerator<readonly ArchiveRow[]> {
     read.failed ??= error;
   };
   for await (const piece of createReadStream(file, { highWaterMark: PIECE })) {
+    onBytes?.((piece as Buffer).length);
     since += (piece as Buffer).length;
     if (since > LARGEST_ROW) throw new ArchiveProblem('rowTooLarge');
     try {

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import { createWriteStream, rmSync } from 'node:fs';
+import { createWriteStream, existsSync, rmSync } from 'node:fs';
 import { Transform, type TransformCallback } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { isUUID } from 'class-validator';
 import type { NextFunction, Request, Response } from 'express';
 import { sendProblem } from '../common/problemFilter.js';
 import { storageProblem } from '../common/storageProblem.js';
@@ -24,6 +25,13 @@ class Bounded extends Transform {
   }
 }
 
+/** The name whoever sends it gave it, where that is one and nobody else's. */
+function idIn(request: Request, databaseFile: string): string {
+  const { as } = request.query;
+  const isFree = isUUID(as) && !existsSync(incomingFile(databaseFile, as as string));
+  return isFree ? (as as string).toLowerCase() : randomUUID();
+}
+
 /** Writes the body of an archive into a file beside the data, piece by piece: it may be larger than the memory of a small machine. */
 export function toFile(databaseFile: string) {
   return (request: Incoming, response: Response, next: NextFunction): void => {
@@ -31,7 +39,7 @@ export function toFile(databaseFile: string) {
       next();
       return;
     }
-    const id = randomUUID();
+    const id = idIn(request, databaseFile);
     const file = incomingFile(databaseFile, id);
     pipeline(request, new Bounded(), createWriteStream(file, { mode: 0o600 })).then(
       () => {

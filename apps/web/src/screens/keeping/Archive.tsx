@@ -9,7 +9,7 @@ type State =
   | { readonly at: 'idle' }
   | { readonly at: 'reading'; readonly share: number }
   | { readonly at: 'looked'; readonly found: LookedOver }
-  | { readonly at: 'putting' }
+  | { readonly at: 'putting'; readonly id: string; readonly share: number }
   | { readonly at: 'done'; readonly lists: Lists }
   | { readonly at: 'wrong'; readonly why: string };
 
@@ -25,8 +25,8 @@ export function Archive() {
     setState('why' in found ? { at: 'wrong', why: found.why } : { at: 'looked', found });
   };
   const put = async (id: string, how: 'merge' | 'instead'): Promise<void> => {
-    setState({ at: 'putting' });
-    const done = await putIn(id, how);
+    setState({ at: 'putting', id, share: 0 });
+    const done = await putIn(id, how, (share) => setState({ at: 'putting', id, share }));
     setState('why' in done ? { at: 'wrong', why: done.why } : { at: 'done', lists: done.lists });
   };
   return (
@@ -85,7 +85,14 @@ export function Archive() {
             </Button>
           </p>
         )}
-        {state.at === 'putting' && <p className="m-0">Putting it in …</p>}
+        {state.at === 'putting' && (
+          <p className="m-0 flex flex-wrap items-center gap-4">
+            <progress value={state.share} max={1} aria-label="Put in" /> Putting it in …
+            <Button weight="plain" onClick={() => forgetIncoming(state.id)}>
+              Stop
+            </Button>
+          </p>
+        )}
         {state.at === 'done' && <p className="m-0">It is in: {archiveText(state.lists)}.</p>}
       </div>
       {state.at === 'wrong' && <Notice urgent>{state.why}</Notice>}

@@ -1,3 +1,4 @@
+import { newId } from '../../keeping/newId.js';
 import type { Lists } from '../../words/archiveWords.js';
 
 /** An archive that was looked over. */
@@ -13,37 +14,75 @@ export interface Why {
 
 const GONE: Why = { why: 'Hammock does not answer: is the machine it runs on on? Nothing was changed.' };
 
-/** Sends a file to be looked over, telling how much of it is there; it can be stopped. */
+/** How often it is asked how far it has come, ms. */
+const LOOK_MS = 300;
+/** What of the way is sending a file. */
+const SENT = 0.2;
+
+/** Asks how far a file has come, until it is told to stop. */
+function following(id: string, told: (share: number) => void): () => void {
+  let isOver = false;
+  const timer = setInterval(() => {
+    fetch(`/api/archive/incoming/${id}`)
+      .then(async (reply) => {
+        const { share } = (await reply.json()) as { readonly share?: number };
+        if (reply.ok && share !== undefined && !isOver) told(share);
+      })
+      .catch(() => undefined);
+  }, LOOK_MS);
+  return () => {
+    isOver = true;
+    clearInterval(timer);
+  };
+}
+
+/** Sends a file to be looked over, telling how far it has come. It can be stopped. */
 export function lookOver(
   file: File,
   stop: AbortSignal,
   told: (share: number) => void,
 ): Promise<LookedOver | Why> {
+  const id = newId();
   return new Promise((done) => {
+    let end = (): void => undefined;
     // A fetch does not tell how far it has come.
     const sent = new XMLHttpRequest();
-    sent.open('POST', '/api/archive/incoming');
+    sent.open('POST', `/api/archive/incoming?as=${id}`);
     sent.setRequestHeader('content-type', 'application/json');
-    sent.upload.onprogress = ({ loaded, total }) => told(total > 0 ? (0.5 * loaded) / total : 0);
+    sent.upload.onprogress = ({ loaded, total }) => told(total > 0 ? (SENT * loaded) / total : 0);
+    sent.upload.onload = () => {
+      end = following(id, (share) => told(SENT + (1 - SENT) * share));
+    };
     sent.onload = () => done(answered(sent.status, sent.responseText));
     sent.onerror = () => done(GONE);
     sent.onabort = () => done({ why: 'Stopped. Nothing was changed.' });
-    stop.addEventListener('abort', () => sent.abort());
+    sent.onloadend = () => end();
+    stop.addEventListener('abort', () => {
+      sent.abort();
+      forgetIncoming(id);
+    });
     sent.send(file);
   });
 }
 
-/** Puts a file in that was looked over. */
-export async function putIn(id: string, how: 'merge' | 'instead'): Promise<LookedOver | Why> {
+/** Puts a file in that was looked over, telling how far it has come. */
+export async function putIn(
+  id: string,
+  how: 'merge' | 'instead',
+  told: (share: number) => void,
+): Promise<LookedOver | Why> {
+  const end = following(id, told);
   try {
     const reply = await fetch(`/api/archive/incoming/${id}`, post({ how }));
     return answered(reply.status, await reply.text());
   } catch {
     return GONE;
+  } finally {
+    end();
   }
 }
 
-/** Forgets a file that was looked over. */
+/** Forgets a file that was looked over; one that is being put in is stopped. */
 export const forgetIncoming = (id: string): void => {
   fetch(`/api/archive/incoming/${id}`, { method: 'DELETE' }).catch(() => undefined);
 };
