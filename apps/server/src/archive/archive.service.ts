@@ -6,7 +6,7 @@ import { Clock } from '../common/clock.js';
 import { notFound, ProblemException } from '../common/problems.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { Database } from '../database/database.js';
-import { copyDatabase, forgetCopies } from '../database/copyFile.js';
+import { copyDatabase, forgetCopies, keepNewest } from '../database/copyFile.js';
 import type { OnBytes } from './archiveLines.js';
 import { Putting, type How, type LookedOver } from './archiveIn.js';
 import { archiveText } from './archiveOut.js';
@@ -24,6 +24,9 @@ const WRONG: Readonly<Record<ArchiveWrong, string>> = {
 };
 /** A file that came in and was not put in is forgotten after so long, ms. */
 const FORGET_MS = 3600 * 1000;
+
+/** Copies that are kept of what was there before an archive was put in. */
+const MOST_COPIES = 10;
 
 /** How far a file has come that is looked over or put in. */
 interface Going {
@@ -66,6 +69,7 @@ export class ArchiveService {
     const nowMs = this.clock.nowMs();
     const done = await this.through(id, async (file, onBytes) => {
       copyDatabase(this.database.file, 'before-archive', nowMs);
+      keepNewest(this.database.file, 'before-archive', MOST_COPIES);
       return this.queue.run(({ nextRevision }) =>
         new Putting(this.database.raw, this.tables, { how, nextRevision, nowMs }).all(file, onBytes),
       );
