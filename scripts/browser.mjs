@@ -13,10 +13,12 @@ const FLAGS = [
   '--autoplay-policy=no-user-gesture-required',
 ];
 
-/** Opens a browser; its profile is a temporary one that puppeteer makes and clears away. */
-export async function openBrowser(flags = []) {
+/** Opens a browser; its profile is a temporary one that puppeteer makes and clears away, or the one in a folder. */
+/** @param {string[]} flags @param {string} [userDataDir] */
+export async function openBrowser(flags = [], userDataDir) {
   const { launch } = await import('puppeteer-core');
-  return launch({ executablePath: chromiumPath() ?? '', headless: true, args: [...FLAGS, ...flags] });
+  const args = [...FLAGS, ...flags];
+  return launch({ executablePath: chromiumPath() ?? '', headless: true, args, userDataDir });
 }
 
 /* global document -- what is passed to a page runs there */

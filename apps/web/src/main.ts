@@ -1,11 +1,12 @@
 import { setNonce } from 'get-nonce';
 import './app.css';
-import { followOtherTabs } from './keeping/deviceStorage.js';
+import { followOtherTabs, takeUpMirrored } from './keeping/deviceStorage.js';
 import { fetchPour } from './screens/pour/pieces.js';
 import { useCooks } from './stores/cooks.js';
 import { sendDraftNow, useDraft } from './stores/draft.js';
 import { loadEngine } from './stores/engine.js';
 import { useKitchen } from './stores/kitchen.js';
+import { useLearnt } from './stores/learnt.js';
 import { keepTogether } from './stores/feed.js';
 import { useOutbox } from './stores/outbox.js';
 import { askToPersist, hearInstall } from './keeping/installed.js';
@@ -21,12 +22,15 @@ function fetchStove(): void {
   import('./screens/stove/StoveScreen.js').catch(() => undefined);
 }
 
+/** What a browser that dies must not lose. */
+const KEPT = [useKitchen, useCooks, useDraft, useLearnt];
+
 function start(): void {
   applyTheme();
-  for (const store of [useDraft, useKitchen, useCooks, useTime, useTheme]) followOtherTabs(store);
+  for (const store of [...KEPT, useTime, useTheme]) followOtherTabs(store);
   hearInstall();
   void loadHouse();
-  keepTogether();
+  void takeUpMirrored(KEPT).then(keepTogether);
   addEventListener('pagehide', sendDraftNow);
   // A pot that is on is something to keep: the browser is asked once not to clear it by itself.
   const stop = useCooks.subscribe(({ active }) => {

@@ -1,6 +1,8 @@
 import { is, type GenericSchema } from 'valibot';
 import type { PersistOptions } from 'zustand/middleware';
 import { createStore } from 'zustand/vanilla';
+import { deviceNowMs } from './deviceClock.js';
+import { mirror } from './mirror.js';
 
 /** Whether this browser keeps what is written down, and what it kept that could not be read any more. */
 export interface DeviceState {
@@ -63,6 +65,35 @@ export function forgetText(name: string): void {
 interface Kept {
   readonly state: unknown;
   readonly version?: number;
+  /** Its place in the order of all that was kept. */
+  readonly n?: number;
+}
+
+let lastN = 0;
+/** Later than everything before, in other tabs and on other days too, as far as this device's clock goes. */
+const nextN = (): number => (lastN = Math.max(lastN + 1, deviceNowMs()));
+
+/** Up to where each store was read. */
+const readUpTo = new Map<string, number>();
+
+/** A store that is kept on this device. */
+export interface KeptStore {
+  readonly persist: { readonly getOptions: () => { name?: string }; readonly rehydrate: () => unknown };
+}
+
+/** A database that does not answer is not waited for, ms. */
+const PATIENCE_MS = 1500;
+
+/** Takes up what a browser that died had not written to its own storage yet. */
+export async function takeUpMirrored(stores: readonly KeptStore[]): Promise<void> {
+  const kept = await mirror.all(PATIENCE_MS);
+  for (const { persist } of stores) {
+    const { name = '' } = persist.getOptions();
+    const found = kept.get(name);
+    if (!found || found.n <= (readUpTo.get(name) ?? 0)) continue;
+    keepText(name, found.text);
+    await persist.rehydrate();
+  }
 }
 
 const isKept = (value: unknown): value is Kept =>
@@ -76,13 +107,22 @@ export interface OnDevice<P> {
   /** Brings what an older version kept up to date; each step from one version to the next. */
   readonly steps: readonly ((kept: Record<string, unknown>) => unknown)[];
   readonly keeps: (state: never) => P;
+  /** True for what a browser that dies must not lose. */
+  readonly lasts?: boolean;
 }
 
 /**
  * How a store is kept in this browser. Nothing here throws: a full or forbidden storage is said (deviceState), what is
  * broken is begun anew and said, what an older version kept is brought up to date.
  */
-export function onDevice<S, P>({ name, version, shape, steps, keeps }: OnDevice<P>): PersistOptions<S, P> {
+export function onDevice<S, P>({
+  name,
+  version,
+  shape,
+  steps,
+  keeps,
+  lasts = false,
+}: OnDevice<P>): PersistOptions<S, P> {
   return {
     name,
     version,
@@ -90,10 +130,17 @@ export function onDevice<S, P>({ name, version, shape, steps, keeps }: OnDevice<
     storage: {
       getItem: (key) => {
         const text = readText(key);
+        readUpTo.delete(key);
         if (text === undefined) return null;
         try {
           const kept: unknown = JSON.parse(text);
-          if (isKept(kept)) return { state: kept.state as P, version: kept.version ?? 0 };
+          if (isKept(kept)) {
+            const { n = 0 } = kept;
+            readUpTo.set(key, n);
+            // A clock that was set back makes nothing older.
+            lastN = Math.max(lastN, n);
+            return { state: kept.state as P, version: kept.version ?? 0 };
+          }
         } catch {
           // Told below.
         }
@@ -101,7 +148,10 @@ export function onDevice<S, P>({ name, version, shape, steps, keeps }: OnDevice<
         return null;
       },
       setItem: (key, value) => {
-        keepText(key, JSON.stringify(value));
+        const n = nextN();
+        const text = JSON.stringify({ ...value, n });
+        keepText(key, text);
+        if (lasts) mirror.put(key, { text, n });
       },
       removeItem: forgetText,
     },
@@ -125,9 +175,7 @@ export function onDevice<S, P>({ name, version, shape, steps, keeps }: OnDevice<
 }
 
 /** Reads a store again when another tab of this browser has kept something newer. Returns how to stop. */
-export function followOtherTabs(store: {
-  readonly persist: { readonly getOptions: () => { name?: string }; readonly rehydrate: () => unknown };
-}): () => void {
+export function followOtherTabs(store: KeptStore): () => void {
   const { name } = store.persist.getOptions();
   const follow = (event: StorageEvent): void => {
     if (event.key === name && event.newValue !== null) void store.persist.rehydrate();

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it, jest } from '@jest/globals';
 import { IDBFactory } from 'fake-indexeddb';
 import { written, type Letter } from './letter.js';
 import { deviceBox } from './letterBox.js';
@@ -47,6 +47,22 @@ describe('the box of letters in this browser', () => {
     expect((await deviceBox('four').all()).map((l) => l.id)).toEqual(['a']);
     await next.remove('a');
     expect(await deviceBox('four').all()).toEqual([]);
+  });
+
+  it('does not wait without end for a database that never answers: the letter is held, and goes on its way', async () => {
+    jest.useFakeTimers();
+    const real = globalThis.indexedDB;
+    const dead = new IDBFactory();
+    dead.open = () => ({ addEventListener: () => undefined }) as unknown as IDBOpenDBRequest;
+    globalThis.indexedDB = dead;
+    const box = deviceBox('five');
+    const put = box.put(letter('a', 1));
+    const all = box.all();
+    await jest.advanceTimersByTimeAsync(12_000);
+    expect(await put).toBe(false);
+    expect((await all).length).toBeLessThanOrEqual(1);
+    globalThis.indexedDB = real;
+    jest.useRealTimers();
   });
 
   it('holds letters in memory, says so, and never throws where nothing can be kept', async () => {

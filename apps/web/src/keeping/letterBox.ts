@@ -33,6 +33,22 @@ interface Schema extends DBSchema {
 
 const VERSION = 1;
 
+/** A database that does not answer in this time is as good as none, ms: what waits for it is sent all the same. */
+const PATIENCE_MS = 5000;
+const inTime = async <T>(asked: Promise<T>): Promise<T> => {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<never>((_done, failed) => {
+    timer = setTimeout(() => {
+      failed(new Error('the database does not answer'));
+    }, PATIENCE_MS);
+  });
+  try {
+    return await Promise.race([asked, late]);
+  } finally {
+    clearTimeout(timer);
+  }
+};
+
 /** The box of this browser, shared by all its tabs. What a page closed in the middle of a write is there too. */
 export function deviceBox(name = 'hammock'): LetterBox {
   const journal = journalOf(`${name}.letter`);
@@ -54,8 +70,12 @@ export function deviceBox(name = 'hammock'): LetterBox {
   const put = async (letter: Letter): Promise<boolean> => {
     journal.write(letter.id, JSON.stringify(letter));
     try {
-      const write = (await open()).transaction('letters', 'readwrite', { durability: 'strict' });
-      await Promise.all([write.store.put(letter), write.done]);
+      await inTime(
+        open().then((database) => {
+          const write = database.transaction('letters', 'readwrite', { durability: 'strict' });
+          return Promise.all([write.store.put(letter), write.done]);
+        }),
+      );
       held.delete(letter.id);
       journal.strike(letter.id);
       return held.size === 0;
@@ -70,7 +90,7 @@ export function deviceBox(name = 'hammock'): LetterBox {
       left = [];
       for (const letter of unfinished) await put(letter);
       try {
-        const kept = (await (await open()).getAll('letters')).filter(isLetter);
+        const kept = (await inTime(open().then((d) => d.getAll('letters')))).filter(isLetter);
         return [...kept, ...held.values()].sort(byPlace);
       } catch {
         return [...held.values()].sort(byPlace);
@@ -81,7 +101,7 @@ export function deviceBox(name = 'hammock'): LetterBox {
       held.delete(id);
       journal.strike(id);
       try {
-        await (await open()).delete('letters', id);
+        await inTime(open().then((d) => d.delete('letters', id)));
       } catch {
         // It goes once more, and the server knows it already.
       }

@@ -199,6 +199,7 @@ export const useCooks = create<CookStore>()(
     },
     onDevice<CookStore, KeptCooks>({
       name: 'hammock.cooks',
+      lasts: true,
       version: 1,
       shape: COOKS_SHAPE,
       steps: [cooksWithRevisions],

@@ -173,6 +173,7 @@ export const useDraft = create<DraftStore>()(
     },
     onDevice<DraftStore, KeptDraft>({
       name: 'hammock.draft',
+      lasts: true,
       version: 1,
       shape: DRAFT_SHAPE,
       steps: [draftWithRevisions],

@@ -125,6 +125,7 @@ export const useKitchen = create<Kitchen>()(
     }),
     onDevice<Kitchen, KeptKitchen>({
       name: 'hammock.kitchen',
+      lasts: true,
       version: 1,
       shape: KITCHEN_SHAPE,
       steps: [kitchenWithRevisions],

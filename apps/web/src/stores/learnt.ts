@@ -48,6 +48,7 @@ export const useLearnt = create<LearntStore>()(
     (): LearntStore => ({ heard: null, here: [], learnt: null }),
     onDevice<LearntStore, LearntStore>({
       name: 'hammock.learnt',
+      lasts: true,
       version: 2,
       shape: object({ heard: nullable(LEARNT), here: array(SAID), learnt: nullable(LEARNT) }),
       steps: [(older) => older, ({ learnt }) => ({ heard: learnt, here: [], learnt })],

@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import { mirror } from '../../keeping/mirror.js';
 import { emptyOutbox } from '../../stores/outbox.js';
 import { Button } from '../../ui/Button.js';
 import { Notice } from '../../ui/Notice.js';
@@ -180,6 +181,7 @@ function Away() {
     setWhy(wrong);
     if (wrong !== undefined) return;
     emptyOutbox();
+    await mirror.empty();
     localStorage.clear();
     sessionStorage.clear();
     location.assign('/');
