@@ -9,6 +9,7 @@ import {
 import type { Request, Response } from 'express';
 import { methodsHere } from '../guard/methodsHere.js';
 import { ClashException } from './clash.js';
+import { refusals } from './refusals.js';
 import { type FieldProblem, type Problem, ProblemException } from './problems.js';
 import { storageProblem } from './storageProblem.js';
 
@@ -79,6 +80,7 @@ export class ProblemFilter implements ExceptionFilter {
 }
 
 const send = (response: Response, what: Problem): void => {
+  refusals.note(what.status, what.type.split(':').at(-1) ?? '', response.req);
   response.status(what.status).type('application/problem+json').send(JSON.stringify(what));
 };
 
