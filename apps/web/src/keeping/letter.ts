@@ -48,6 +48,8 @@ export interface Letter extends Order {
   /** What was said of the same thing before this and may have arrived; null that it was taken away. */
   readonly own: readonly (Fields | null)[];
   readonly tries: number;
+  /** What the server said when it could not take it, as an HTTP status: 507 where its disk is full. */
+  readonly busy?: number;
   /** Not to be tried again before, by this device's clock. */
   readonly notBeforeMs: number;
 }

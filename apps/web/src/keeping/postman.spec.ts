@@ -102,7 +102,7 @@ describe('the postman', () => {
       o.postman.post(pot('bad'));
       o.postman.post(pot('good'));
       await soon();
-      expect(o.view().letters.map((l) => l.label)).toEqual(['bad']);
+      expect(o.view().letters.map((l) => [l.label, l.busy])).toEqual([['bad', status]]);
       const waits: number[] = [];
       for (let i = 0; i < 9; i += 1) {
         const [letter] = o.view().letters;

@@ -163,7 +163,7 @@ export class Postman {
         await this.delivered(letter, reply.body);
         return true;
       case 'busy':
-        await this.putOff(letter, reply.afterMs);
+        await this.putOff({ ...letter, busy: reply.status }, reply.afterMs);
         return true;
       case 'clash':
         await this.clashed(letter, reply.current as Fields);

@@ -11,6 +11,9 @@ import { Notice } from './Notice.js';
 
 const Settling = lazy(() => fetched(() => import('./Settling.js')).then((m) => ({ default: m.Settling })));
 
+/** What the server says while its disk is full. */
+const FULL = 507;
+
 /** What must not be overlooked. */
 const LOUD: ReadonlySet<KeepingCode> = new Set(['deviceOnly', 'serverOnly', 'nowhere']);
 
@@ -23,18 +26,19 @@ function useKeeping() {
   const typing = useDraft((s) => s.unsent);
   const code = keepingCode({ letters, reachable, kept, keeps, typing });
   const waiting = Math.max(typing ? 1 : 0, letters.filter((l) => l.state.kind === 'waiting').length);
-  return { letters, code, text: keepingText(code, waiting) };
+  const isFull = code === 'waiting' && letters.some((l) => l.busy === FULL);
+  return { letters, code, text: keepingText(code, waiting, isFull), loud: LOUD.has(code) || isFull };
 }
 
 /** What needs to be known at once: what is kept where while it is not stored, and what waits for the cook's word. */
 export function KeepingNotices() {
-  const { letters, code, text } = useKeeping();
+  const { letters, code, text, loud } = useKeeping();
   const broken = useStore(deviceState, (s) => s.broken);
   const unsettled = letters.some((l) => l.state.kind !== 'waiting');
   return (
     <>
       <div aria-live="polite">
-        {LOUD.has(code) && (
+        {loud && (
           <p
             data-testid="keeping-notice"
             className={`m-0 mt-3 px-4 py-2.5 ${code === 'nowhere' ? 'bg-ember text-ground' : 'bg-ink text-ground'}`}
@@ -60,9 +64,9 @@ export function KeepingNotices() {
 
 /** The quiet line under every screen: where what was done last is kept. What is loud is said above. */
 export function KeepingLine() {
-  const { code, text } = useKeeping();
+  const { code, text, loud } = useKeeping();
   const cannotStart = useHouse((s) => s.trouble !== null);
-  if (LOUD.has(code)) return null;
+  if (loud) return null;
   return (
     <footer className="pt-6 pb-12 text-faint sm:pb-0" data-testid="keeping" data-code={code}>
       <p className="m-0 flex items-baseline gap-2 text-[0.95rem]" role="status">

@@ -50,6 +50,9 @@ describe('what is kept where', () => {
     expect(keepingText('waiting', 2)).toContain(
       '2 changes are waiting to be stored: the server could not take them yet',
     );
+    expect(keepingText('waiting', 1, true)).toBe(
+      'The disk is full where Hammock runs: make room there. 1 change is kept on this device and sent again by itself.',
+    );
     expect(keepingText('deviceOnly', 0)).toContain('kept on this device and sent when it is back');
     expect(keepingText('nowhere', 3)).toContain('closing it loses what you did last');
   });

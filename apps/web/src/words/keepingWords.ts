@@ -31,8 +31,8 @@ export function keepingCode({ letters, reachable, kept, keeps, typing = false }:
 
 const changes = (n: number): string => `${n.toString()} ${n === 1 ? 'change' : 'changes'}`;
 
-/** One sentence for each state. */
-export function keepingText(code: KeepingCode, waiting: number): string {
+/** One sentence for each state; whether it is the server's disk that is full. */
+export function keepingText(code: KeepingCode, waiting: number, isFull = false): string {
   const is = waiting === 1 ? 'is' : 'are';
   switch (code) {
     case 'stored':
@@ -42,6 +42,8 @@ export function keepingText(code: KeepingCode, waiting: number): string {
     case 'sending':
       return `${changes(waiting)} ${is} on the way to be stored.`;
     case 'waiting':
+      if (isFull)
+        return `The disk is full where Hammock runs: make room there. ${changes(waiting)} ${is} kept on this device and sent again by itself.`;
       return `${changes(waiting)} ${is} waiting to be stored: the server could not take ${waiting === 1 ? 'it' : 'them'} yet. Kept on this device and sent again by itself.`;
     case 'deviceOnly':
       return waiting === 0
