@@ -1,7 +1,7 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
 import type { DishRecord } from '@hammock/core/records';
-import { axe, Kitchen, pour, press, sees, stored } from './harness.js';
+import { axe, button, Kitchen, pour, press, sees, stored } from './harness.js';
 
 jest.setTimeout(60_000);
 
@@ -88,6 +88,23 @@ describe('a table of pots', () => {
     expect(out).toMatch(/,300 g,\d+,700,4,clean,windy,/u);
     await drop(page, 'own.csv', out);
     await sees(page, '2 rows left out: in the notebook already');
+  });
+});
+
+describe('the sheet for the fridge door', () => {
+  it('is one page, with the dish, the pour and the stages, and nothing else', async () => {
+    const page = await kitchen.page();
+    const { main } = await pour(page);
+    await button(page, 'Print a sheet');
+    await page.emulateMediaType('print');
+    const seen = await page.evaluate(() => document.body.innerText);
+    expect(seen).toContain(`Pour ${main.trim()}`);
+    expect(seen).toContain('Steam burns');
+    expect(seen).not.toContain('Print a sheet');
+    const pages = Buffer.from(await page.pdf({ format: 'A4' }))
+      .toString('latin1')
+      .match(/\/Type\s*\/Page\b(?!s)/gu);
+    expect(pages).toHaveLength(1);
   });
 });
 

@@ -30,7 +30,7 @@ function start(): void {
   for (const store of [...KEPT, useTime, useTheme]) followOtherTabs(store);
   hearInstall();
   void loadHouse();
-  void takeUpMirrored(KEPT).then(keepTogether);
+  keepTogether(takeUpMirrored(KEPT));
   addEventListener('pagehide', sendDraftNow);
   // A pot that is on is something to keep: the browser is asked once not to clear it by itself.
   const stop = useCooks.subscribe(({ active }) => {

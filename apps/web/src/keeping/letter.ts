@@ -1,4 +1,4 @@
-import type { Fields } from '@hammock/core/records';
+import { sameValue, type Fields } from '@hammock/core/records';
 import type { Method } from '../api/http.js';
 
 /** What a write stands on: the revision it saw, and what the thing said then. */
@@ -59,11 +59,15 @@ export const byPlace = (a: Letter, b: Letter): number => a.n - b.n || (a.tab < b
 
 /**
  * Own words that are remembered. The first may be on its way, however many keys were pressed since; of the others the last
- * may have been.
+ * may have been. What still waits in a letter of its own, because it was on its way when the next was written, arrives yet.
  */
 const MOST_OWN = 4;
-const remembered = (own: Letter['own']): Letter['own'] =>
-  own.length <= MOST_OWN ? own : [...own.slice(0, 1), ...own.slice(1 - MOST_OWN)];
+const remembered = (own: Letter['own'], waiting: Letter['own']): Letter['own'] =>
+  own.length <= MOST_OWN
+    ? own
+    : own.filter(
+        (said, i) => i === 0 || i > own.length - MOST_OWN || waiting.some((w) => sameValue(w, said)),
+      );
 
 /** The letter for an order, in its place among those that wait; `replaces` is the one it makes needless. */
 export function written(
@@ -76,14 +80,13 @@ export function written(
     readonly inFlight: string | undefined;
   },
 ): { readonly letter: Letter; readonly replaces: Letter | undefined } {
-  const before = letters
-    .filter((l) => l.key === order.key && l.state.kind !== 'refused')
-    .sort(byPlace)
-    .at(-1);
+  const earlier = letters.filter((l) => l.key === order.key && l.state.kind !== 'refused').sort(byPlace);
+  const before = earlier.at(-1);
   const replaces = before?.tab === at.tab && before.id !== at.inFlight ? before : undefined;
   // A thing changed twice stands on what it stood on the first time: that is what the server still has.
   const stands = before?.stands ?? order.stands;
-  const own = before ? remembered([...before.own, before.body ?? null]) : [];
+  const waiting = earlier.filter((l) => l !== replaces).map((l) => l.body ?? null);
+  const own = before ? remembered([...before.own, before.body ?? null], waiting) : [];
   return {
     replaces,
     letter: {

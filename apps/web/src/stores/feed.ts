@@ -80,13 +80,14 @@ const LOOK_MS = 5000;
 /**
  * Keeps this page and the server together: sends what waits, hears what others changed as soon as the server says
  * so, notices when it goes and when it is back. Returns how to stop.
+ * @param first what has to be read on this device before anybody is asked
  */
-export function keepTogether(): () => void {
+export function keepTogether(first: Promise<unknown> = Promise.resolve()): () => void {
   const look = (): void => {
     if (document.visibilityState === 'visible') void hearChanges();
   };
   const stopListening = listen(look);
-  void openOutbox().then(look);
+  void Promise.all([first, openOutbox()]).then(look);
   const timer = setInterval(look, LOOK_MS);
   document.addEventListener('visibilitychange', look);
   return () => {

@@ -1,5 +1,6 @@
 import type { Stage } from '@hammock/core';
 import type { SharedPlan } from '@hammock/core/exchange';
+import { createPortal } from 'react-dom';
 import { lazy, Suspense, useState } from 'react';
 import { fetched } from '../keeping/fetched.js';
 import { CAREFUL, sheetText, type PlanSheet } from '../words/planText.js';
@@ -74,21 +75,31 @@ export function TakeAlong({
           <PlanLink plan={plan} />
         </Suspense>
       )}
-      <div className="sheet" aria-hidden>
-        <h1>{sheet.heading}</h1>
-        <ul>
-          {sheet.goesIn.map((line, i) => (
-            <li key={`${line}-${i.toString()}`}>{line}</li>
-          ))}
-        </ul>
-        <p>
-          <strong>{sheet.pour}</strong>
-        </p>
-        {sheet.stages.map((line) => (
-          <p key={line}>{line}</p>
-        ))}
-        <p>{CAREFUL}</p>
-      </div>
+      <Sheet sheet={sheet} />
     </section>
+  );
+}
+
+/** More lines than this are set smaller: the sheet is one page. */
+const MANY_LINES = 26;
+
+/** One page for the fridge door. It hangs beside the program, which a printer leaves out. */
+function Sheet({ sheet: { heading, goesIn, pour, stages } }: { readonly sheet: PlanSheet }) {
+  const isLong = goesIn.length + stages.length > MANY_LINES;
+  return createPortal(
+    <div className={isLong ? 'sheet sheet-long' : 'sheet'} aria-hidden>
+      <h1>{heading}</h1>
+      <ul>
+        {goesIn.map((line, i) => (
+          <li key={`${line}-${i.toString()}`}>{line}</li>
+        ))}
+      </ul>
+      <p className="sheet-pour">{pour}</p>
+      {stages.map((line) => (
+        <p key={line}>{line}</p>
+      ))}
+      <p className="sheet-careful">{CAREFUL}</p>
+    </div>,
+    document.body,
   );
 }

@@ -80,6 +80,7 @@ function PlanIn({ plan: { label, input } }: { readonly plan: SharedPlan }) {
   const metric = useMetric();
   const found = useMemo(() => answer(input), [input]);
   const pour = found.ok ? showPour(found.value.pour.ml, measures, metric) : undefined;
+  const isThere = useKitchenIsThere();
   const mine = useKitchen((s) => s.ingredients);
   const own = (input.own ?? []).filter((o) => !mine.some((m) => m.id === o.id));
   return (
@@ -102,6 +103,7 @@ function PlanIn({ plan: { label, input } }: { readonly plan: SharedPlan }) {
       <div className="mt-3 flex flex-wrap gap-3">
         <Button
           weight="act"
+          disabled={!isThere}
           onClick={() => {
             takeUp(label, input);
             useCameIn.setState({ came: null });
@@ -115,6 +117,9 @@ function PlanIn({ plan: { label, input } }: { readonly plan: SharedPlan }) {
     </div>
   );
 }
+
+/** A plan is made with this kitchen's pot, bag and ring: before they are known it would have none. */
+const useKitchenIsThere = (): boolean => useKitchen((s) => s.state !== 'empty');
 
 function takeUp(label: string, input: PlanInput): void {
   const { keep, ingredients, bags, vessels, hobs } = useKitchen.getState();
@@ -141,6 +146,7 @@ function TellingsIn({
   readonly told: readonly { readonly name: string; readonly text: string }[];
 }) {
   const navigate = useNavigate();
+  const isThere = useKitchenIsThere();
   return told.map(({ name, text }) => (
     <div key={name + text} className="hung">
       <h2 className="m-0 text-[1.35rem] font-bold">{name}</h2>
@@ -152,6 +158,7 @@ function TellingsIn({
       <div className="mt-3 flex flex-wrap gap-3">
         <Button
           weight="act"
+          disabled={!isThere}
           onClick={() => {
             newDish();
             setKept('paste.text', text);
