@@ -104,6 +104,21 @@ export function written(
   };
 }
 
+/** A later letter as it stands once an earlier one was stored with that revision; undefined where it does not stand on it. */
+export function standingOn(later: Letter, stored: Letter, revision: number): Letter | undefined {
+  const { stands, own } = later;
+  if (!stands) return undefined;
+  const body = stored.body ?? null;
+  // What was written while that was on its way.
+  if (later.key === stored.key)
+    return own.some((o) => sameValue(o, body))
+      ? { ...later, own: [], stands: { revision, base: body } }
+      : undefined;
+  // What was said of a thing that was only just begun stands on its beginning.
+  const isOfIt = later.thread === stored.thread && stands.revision === 0;
+  return isOfIt ? { ...later, stands: { ...stands, revision } } : undefined;
+}
+
 /** The letter for an order that has to arrive just before another one. */
 export const justBefore = (
   letter: Letter,

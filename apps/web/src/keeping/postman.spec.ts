@@ -321,6 +321,33 @@ describe('the postman', () => {
     expect(there.label).toBe(word);
   });
 
+  it('has what is said of a thing stand on its beginning, which went just before', async () => {
+    const thread = 'cook/1';
+    const order = { thread, label: 'Pot', path: '/api/cooks/1', method: 'PUT' as const };
+    o.at.says = () => ({ kind: 'gone' });
+    o.postman.post({ ...order, key: 'cook/1', body: { label: 'Pot' } });
+    o.postman.post({
+      ...order,
+      ...{
+        key: 'said/1',
+        method: 'PATCH',
+        body: { pouredMl: 700 },
+        stands: { revision: 0, base: { pouredMl: null } },
+      },
+    });
+    o.postman.post({ ...order, key: 'said/2', thread: 'cook/2', stands: { revision: 0, base: {} } });
+    await soon();
+    o.at.says = () => ({ kind: 'stored', body: { revision: 12 } });
+    await o.postman.carry();
+    await soon();
+    expect(o.states()).toEqual([]);
+    expect(o.sent.slice(-3).map((s) => s.address)).toEqual([
+      'PUT /api/cooks/1',
+      'PATCH /api/cooks/1?standsOn=12',
+      'PUT /api/cooks/1',
+    ]);
+  });
+
   it('says when a letter is only held in memory', async () => {
     const kept = memoryBox();
     const full: LetterBox = { ...kept, put: async (letter) => (await kept.put(letter), false) };

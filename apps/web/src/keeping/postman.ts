@@ -8,6 +8,7 @@ import {
   KNOCK_MS,
   MOST_MERGES,
   nextOf,
+  standingOn,
   type Letter,
   type Order,
 } from './letter.js';
@@ -181,10 +182,10 @@ export class Postman {
   private async delivered(letter: Letter, row: unknown): Promise<void> {
     await this.held.remove(letter);
     const revision = typeof row === 'object' && row !== null ? revisionIn(row as Fields) : 0;
-    // What was written while this was on its way stands on it now.
-    for (const later of this.held.all.filter((l) => l.key === letter.key && l.stands !== undefined))
-      if (later.own.some((o) => sameValue(o, letter.body ?? null)))
-        await this.held.replace({ ...later, own: [], stands: { revision, base: letter.body ?? null } });
+    for (const later of this.held.all) {
+      const onIt = standingOn(later, letter, revision);
+      if (onIt) await this.held.replace(onIt);
+    }
     this.parts.heard.stored(letter, row);
   }
 
