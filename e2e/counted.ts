@@ -1,5 +1,5 @@
 import type { ElementHandle, KeyInput, Page } from 'puppeteer-core';
-import { PATIENCE_MS } from './hands.js';
+import { PATIENCE_MS } from './pressing.js';
 
 /** What the focused thing is called, and whether a person could see it. */
 interface Focus {

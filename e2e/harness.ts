@@ -179,7 +179,6 @@ export {
   keptByBrowser,
   pour,
   press,
-  pressOn,
   retype,
   sees,
   stored,
@@ -187,3 +186,4 @@ export {
   toOdds,
   until,
 } from './hands.js';
+export { pressOn } from './pressing.js';

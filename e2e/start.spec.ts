@@ -2,7 +2,7 @@ import { describe, expect, it, jest } from '@jest/globals';
 import { readdirSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import type { BagRecord, DishRecord } from '@hammock/core/records';
-import { axe, Kitchen, pour, press, sees, stored } from './harness.js';
+import { axe, Kitchen, pour, press, sees, stored, until } from './harness.js';
 
 jest.setTimeout(120_000);
 
@@ -41,6 +41,12 @@ describe('a server whose data are damaged', () => {
     await fresh.close();
 
     await press(page, 'Put that copy back');
+    await until(() =>
+      fetch(`${kitchen.url}/api/health`).then(
+        ({ ok }) => ok,
+        () => false,
+      ),
+    );
     await pour(await kitchen.page('/'));
     await sees(page, 'Bag of a bad day');
     await stored(page);
