@@ -1,7 +1,7 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
 import type { DishRecord } from '@hammock/core/records';
-import { axe, button, Kitchen, pour, press, sees, stored } from './harness.js';
+import { axe, button, keptByBrowser, Kitchen, pour, press, sees, stored } from './harness.js';
 
 jest.setTimeout(60_000);
 
@@ -58,6 +58,38 @@ describe('a file that is dropped', () => {
     await sees(page, 'photo.jpg is no text');
     await drop(page, 'odd.json', '{"a":1}');
     await sees(page, 'Nothing that Hammock knows is in it');
+  });
+});
+
+describe('a file that another program shares', () => {
+  it('is laid aside by the installed program and looked over, with the server away too', async () => {
+    const page = await kitchen.page();
+    await pour(page);
+    await keptByBrowser(page);
+    await kitchen.killServer();
+    // As a browser posts it, and the page that it is then sent on to.
+    const share = async (name: string, text: string): Promise<void> => {
+      const sentOn = await page.evaluate(
+        async (called, words) => {
+          const form = new FormData();
+          form.set('title', 'shared');
+          form.set('file', new File([words], called));
+          return (await fetch('/in', { method: 'POST', body: form, redirect: 'manual' })).type;
+        },
+        name,
+        text,
+      );
+      expect(sentOn).toBe('opaqueredirect');
+      await page.goto(`${kitchen.url}/in?shared=1`);
+    };
+    await share('Löffel.csv', 'name,water\nRed jar,88');
+    await sees(page, 'ingredients of your own');
+    await sees(page, 'Red jar');
+    await page.reload();
+    await sees(page, 'Nothing yet');
+    await share('photo.jpg', 'JFIF\u0000');
+    await sees(page, 'photo.jpg is no text');
+    await kitchen.startServer();
   });
 });
 

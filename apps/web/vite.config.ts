@@ -59,11 +59,13 @@ const awayToo = () =>
     manifest: false,
     workbox: {
       globPatterns: ['**/*.{js,css,html,svg,png,woff2,webmanifest}'],
-      globIgnores: ['licences/**'],
+      globIgnores: ['licences/**', 'share.js'],
       maximumFileSizeToCacheInBytes: 4 * 1024 * 1024,
       navigateFallback: '/index.html',
       navigateFallbackDenylist: [/^\/api(?:\/|$)/u],
       cleanupOutdatedCaches: true,
+      // What other programs share: public/share.js.
+      importScripts: ['/share.js'],
       sourcemap: false,
     },
   });

@@ -2,6 +2,7 @@ import { answer, type PlanInput } from '@hammock/core';
 import type { LinkProblem, SharedPlan } from '@hammock/core/exchange';
 import { useEffect, useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { takeShared } from '../../keeping/shared.js';
 import { useCameIn } from '../../stores/cameIn.js';
 import { whatCame } from '../../stores/whatCame.js';
 import { useDraft } from '../../stores/draft.js';
@@ -12,7 +13,7 @@ import { useMetric, useMeasures } from '../../stores/units.js';
 import { usualVessel } from '../../stores/draftOf.js';
 import { Button } from '../../ui/Button.js';
 import { Notice } from '../../ui/Notice.js';
-import { OpenFile } from '../../ui/OpenFile.js';
+import { OpenFile, readFile } from '../../ui/OpenFile.js';
 import { Leave } from './Leave.js';
 import { TableIn } from './TableIn.js';
 import { showPour } from '../../words/amounts.js';
@@ -30,6 +31,10 @@ export function InScreen() {
           .filter((t) => t !== '')
           .join('\n');
     if (text !== '') useCameIn.setState({ came: { name: 'a link', text } });
+    if (!shared.has('shared')) return;
+    // It is there once: a reload of this address has nothing more.
+    history.replaceState(history.state, '', '/in');
+    void takeShared().then((file) => file && readFile(file));
   }, []);
   const wrong = useCameIn((s) => s.wrong);
   const found = useMemo(() => came && whatCame(came), [came]);
