@@ -1,3 +1,4 @@
+import { HOT_C } from './hotLiquid.js';
 import { METHODS, PLAN_DEFAULTS, type Texture } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
 import { memo } from 'react';
@@ -16,7 +17,6 @@ const TEMPERATURES = [
   { value: 'cold', label: 'cold', hint: 'from the tap' },
   { value: 'hot', label: 'hot', hint: 'just off the boil' },
 ] as const;
-const HOT_C = 95;
 const SIEVES = [5, 10, 20, 40];
 const SHAKEN = { value: 'shaken', label: 'shaken dry' };
 const REUSED = [

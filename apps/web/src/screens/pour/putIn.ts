@@ -15,6 +15,7 @@ import type { KitchenThings } from '../../stores/kitchenThings.js';
 import { rowOf } from '../../stores/ownLarder.js';
 import { planInputOf } from '../../stores/planInput.js';
 import { isWidth } from '../../stores/potOfWidth.js';
+import { HOT_C } from './hotLiquid.js';
 import { LADLE_G } from './ladle.js';
 import { isSaltToTaste } from './salts.js';
 import { joined, stageOf, stagesTold } from './stagesTold.js';
@@ -67,6 +68,13 @@ function usualPour(
   return ratio !== undefined && grainMl !== undefined ? { ml: ratio * grainMl } : undefined;
 }
 
+const HOT = /\b(?:hot|boiling|kettle)\b/iu;
+const POURED_HOT = /\b(?:pour|add|top)\w*\b[^.;]*\b(?:hot|boiling)\s+(?:water|stock|broth)\b/iu;
+
+/** Whether the telling pours its liquid hot: a pot that need not be brought to the boil is shorter on the ring. */
+const isPouredHot = (pours: readonly Line[], { steps }: Told): boolean =>
+  pours.some(({ said }) => HOT.test(said)) || steps.some(({ text }) => POURED_HOT.test(text));
+
 const known = <T extends object>(fields: { readonly [K in keyof T]?: T[K] | undefined }): Partial<T> =>
   Object.fromEntries(Object.entries(fields).filter(([, v]) => v !== undefined)) as Partial<T>;
 
@@ -112,6 +120,7 @@ export function withTold(
       pourWith: pours[0]?.id,
       saltWith: ready.find(isSaltToTaste)?.id,
       usualPour: usualPour(pours, grain, told.ratio),
+      liquidTempC: isPouredHot(pours, told) ? HOT_C : undefined,
       holdTo: told.baseOnly ? 'baseOnly' : undefined,
     }),
     ...(Object.keys(told.timing).length > 0 ? { timing: { ...before.timing, ...told.timing } } : {}),

@@ -61,6 +61,21 @@ describe('a dish that is told', () => {
     expect(told(TELLINGS[0]!).made.spec.ingredients?.some((i) => i.ingredientId === 'water')).toBe(false);
   });
 
+  it('pours hot what is said to be hot, in its line or its step, and nothing else', () => {
+    const tempOf = (text: string) => told(text).made.spec.liquidTempC;
+    expect(tempOf('3 cups hot water\n2 cups basmati')).toBe(95);
+    expect(tempOf('3 cups boiling stock\n2 cups basmati')).toBe(95);
+    expect(tempOf('2 cups basmati\n700 ml stock\nAdd the boiling stock and simmer covered 12 minutes.')).toBe(
+      95,
+    );
+    for (const cold of [
+      '3 cups water\n2 cups basmati',
+      '2 cups basmati\n1 hot pepper\n700 ml stock',
+      '2 cups basmati\n700 ml water\nBring to a boil, then simmer on low for 12 minutes. Serve hot.',
+    ])
+      expect(tempOf(cold)).toBeUndefined();
+  });
+
   it('takes the stew out that it says is taken out, and brings it back where it says', () => {
     expect(told(TELLINGS[5]!).made.spec.base).toEqual({ ladleOutG: 180 });
     const third = told(TELLINGS[6]!);
