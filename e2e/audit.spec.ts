@@ -1,7 +1,7 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
 import { Counted } from './counted.js';
-import { asAThumb, Kitchen, pour, press, SCREENS, sees } from './harness.js';
+import { asAThumb, Kitchen, pour, press, SCREENS, sees, until } from './harness.js';
 
 jest.setTimeout(240_000);
 
@@ -102,6 +102,17 @@ describe('what a press reaches', () => {
   });
 });
 
+/** What is far down is drawn when it comes near: all of it, and back to the top. */
+const allDrawn = (page: Page): Promise<void> =>
+  until(() =>
+    page.evaluate(() => {
+      const busy = document.querySelector('main [aria-busy=true]');
+      if (busy) busy.scrollIntoView({ block: 'center' });
+      else scrollTo(0, 0);
+      return busy === null;
+    }),
+  );
+
 describe('what has the keys', () => {
   const kitchen = Kitchen.forTests({ demo: true });
 
@@ -122,6 +133,7 @@ describe('what has the keys', () => {
     await page.evaluate((size) => (document.documentElement.style.fontSize = size), text);
     await page.waitForSelector('main h1');
     await page.waitForNetworkIdle();
+    await allDrawn(page);
     const cook = new Counted(page);
     const stops = new Set<string>();
     for (let tabs = 0; tabs < 200; tabs += 1) {
