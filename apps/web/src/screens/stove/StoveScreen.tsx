@@ -178,7 +178,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           </Button>
         </p>
       )}
-      <div className="stays-down sticky bottom-0 z-20 grid grid-cols-[minmax(0,1fr)_4.75rem_4.75rem] content-start gap-2 bg-ground py-2 max-sm:bottom-16 sm:grid-cols-4 sm:gap-3 short:static short:order-1! short:col-span-1! short:grid-cols-2">
+      <div className="stays-down sticky bottom-0 z-20 grid grid-cols-[minmax(0,1fr)_4.75rem_4.75rem] content-start gap-2 bg-ground py-2 max-sm:bottom-16 max-sm:shadow-[0_0.9rem_0_var(--ground)] sm:grid-cols-4 sm:gap-3 short:static short:order-1! short:col-span-1! short:grid-cols-2">
         <Button
           weight="act"
           className="min-h-20 px-3! text-[1.35rem] leading-tight sm:col-span-2 sm:text-[1.6rem]"
