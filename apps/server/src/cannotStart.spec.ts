@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { request as ask } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -137,6 +137,10 @@ describe('what keeps it from starting', () => {
     writeFileSync(join(folder, 'hammock.sqlite'), 'soup'.repeat(3000));
     const started = await start();
     expect(JSON.parse((await said('GET', '/api/plans')).text)).not.toHaveProperty('copy');
+    // There is none to put back: that is said, and what is there stays.
+    const json = { 'content-type': 'application/json' };
+    expect((await said('POST', '/api/start/restore', json, '{}')).status).toBe(404);
+    expect(readFileSync(join(folder, 'hammock.sqlite'), 'utf8')).toMatch(/^soup/u);
     const ended = new Promise((done) => started.once('exit', done));
     started.kill('SIGTERM');
     expect(await ended).toBe(65);

@@ -1,6 +1,7 @@
 import type { Server } from 'node:http';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import { sendProblem } from './common/problemFilter.js';
+import { storageProblem } from './common/storageProblem.js';
 import type { Config } from './config.js';
 import { copiesOf, copiesFolder, isWhole, type Copied } from './database/copyFile.js';
 import { restoreCopy } from './database/restore.js';
@@ -73,16 +74,21 @@ function asking(
     response.once('finish', mended);
   });
   app.post('/api/start/restore', (_request: Request, response: Response) => {
+    if (!copy) {
+      sendProblem(response, 404, 'notFound', 'There is no copy that would mend this');
+      return;
+    }
     try {
-      if (copy) restoreCopy(databaseFile, Date.now(), copy.name);
+      restoreCopy(databaseFile, Date.now(), copy.name);
       response.status(202).json({});
       response.once('finish', mended);
-    } catch {
+    } catch (error) {
+      const found = storageProblem(error);
       sendProblem(
         response,
-        507,
-        'full',
-        'The copy could not be put back: make room on the disk, and try again',
+        found?.getStatus() ?? 503,
+        found?.kind ?? 'storage',
+        found?.heading ?? 'The copy could not be put back; nothing was changed',
       );
     }
   });

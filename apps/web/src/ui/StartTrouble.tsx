@@ -18,6 +18,8 @@ const WHY: Readonly<Record<string, string>> = {
 };
 
 const SOON_MS = 300;
+/** The one before may answer a moment longer, ms. */
+const AT_LEAST_MS = 1500;
 /** Longer than this is no start, ms. */
 const PATIENCE_MS = 20_000;
 
@@ -33,9 +35,13 @@ export function StartTrouble() {
     // It starts anew behind the same address.
     for (let waitedMs = 0; said.kind === 'stored' && waitedMs < PATIENCE_MS; waitedMs += SOON_MS) {
       await new Promise((later) => setTimeout(later, SOON_MS));
-      if ((await ask('GET', '/api/health')).kind !== 'stored') continue;
-      location.reload();
-      return;
+      const is = await ask('GET', '/api/health');
+      if (is.kind === 'stored') {
+        location.reload();
+        return;
+      }
+      // It is back, and cannot.
+      if (is.kind === 'busy' && waitedMs > AT_LEAST_MS) break;
     }
     setHow('failed');
   };
