@@ -164,6 +164,15 @@ describe('a dish as it is told', () => {
     expect(wordsOf(text).filter((w) => !kept.has(w))).toEqual([]);
   });
 
+  it('takes mushrooms for no mush', () => {
+    const said = (how: string) =>
+      parseRecipe(
+        `Pot\n200 g pearl barley\n250 g mushrooms\n1 onion\nFry the mushrooms and the onion until ${how}.`,
+      ).states;
+    expect(said('golden')).toEqual(['golden']);
+    expect(said('mushy')).toEqual(['mushy']);
+  });
+
   it('has a name of its own, and one grain is not two', () => {
     expect(read(1).title).toBe('Straw-coloured tomato rice');
     for (let n = 1; n <= DISHES.length; n += 1)

@@ -12,7 +12,7 @@ export const COLOURS: readonly (readonly [RegExp, Toast])[] = [
 /** How far what is fried is cooked. */
 export const STATES: readonly (readonly [RegExp, State])[] = [
   [/oil (?:rises|stands|separates|comes|floats)|splits|fat separates/iu, 'oilSeparated'],
-  [/mush|pulp|break down|broken down/iu, 'mushy'],
+  [/mush(?!room)|pulp|break down|broken down/iu, 'mushy'],
   [/dark brown|deep brown|well browned|caramel/iu, 'brown'],
   [/golden|\bgold\b|yellow/iu, 'golden'],
   [/translucent|see-through|glassy/iu, 'translucent'],
