@@ -181,7 +181,8 @@ export default tseslint.config(
     },
   },
   { files: ['*.config.{mjs,ts}', 'apps/web/vite.config.ts'], rules: { 'no-restricted-syntax': 'off' } },
-  { files: ['**/*.{ts,tsx,mjs}'], ignores: ['**/*.spec.{ts,tsx}'], rules: { 'max-lines': ['error', 250] } },
+  // A file is cut where the thought ends, not at a number: only what is surely two is refused.
+  { files: ['**/*.{ts,tsx,mjs}'], ignores: ['**/*.spec.{ts,tsx}'], rules: { 'max-lines': ['error', 400] } },
   { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
   // These hand functions to the browser.
   { files: ['scripts/bench*.mjs', 'scripts/shots.mjs'], languageOptions: { globals: globals.browser } },
