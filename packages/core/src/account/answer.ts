@@ -10,6 +10,7 @@ import { levels, type Levels } from './levels.js';
 import type { CompletePlan, PlanInput, Rule } from '../plan/planInput.js';
 import {
   keepBy,
+  LEAST_POUR_G,
   pourOf,
   poursOf,
   saltOf,
@@ -99,6 +100,40 @@ export function answer(input: PlanInput): Result<Answer, readonly PlanProblem[]>
  * @example answerPlan(plan).value.verdict // 'pour'
  */
 export function answerPlan(plan: CompletePlan): Result<Answer, readonly PlanProblem[]> {
+  const solved = solvedPlan(plan);
+  return solved.ok ? ok(deepFreeze(answered(plan, solved.value))) : solved;
+}
+
+/**
+ * What is advised, ml, and nothing else of the answer: a fifth of its work, for whoever asks of thousands of pots.
+ * @returns undefined where nothing is to be poured, or the plan cannot be cooked
+ * @example advisedMl(plan) // 512
+ */
+export function advisedMl(plan: CompletePlan): number | undefined {
+  const solved = solvedPlan(plan);
+  if (!solved.ok) return undefined;
+  const { free, solution, pours, pour } = solved.value;
+  if (solution.pourWaterG < LEAST_POUR_G) return undefined;
+  // What the account itself pours lies within its own window: only a rule's pour may lie outside.
+  const isPoured =
+    solution === free || verdictOf(solution.pourWaterG, windowOf(plan, free, pours)) === 'pour';
+  return isPoured ? pour.ml : undefined;
+}
+
+/** The account of a plan with its pours: what every other part of an answer stands on. */
+interface Solved {
+  readonly target: Answer['target'];
+  /** By the account alone, whatever rule is held to. */
+  readonly free: Solution;
+  readonly solution: Solution;
+  readonly broughtG: number;
+  readonly liquidG: number;
+  readonly pour: Pour;
+  readonly pours: readonly Pour[];
+  readonly levels: Levels;
+}
+
+function solvedPlan(plan: CompletePlan): Result<Solved, readonly PlanProblem[]> {
   const target = targetMoisture(plan, plan.texture);
   const free = solvePour(plan, target.aim);
   const cold = free.steam.find((s) => !s.boils);
@@ -118,47 +153,50 @@ export function answerPlan(plan: CompletePlan): Result<Answer, readonly PlanProb
   const standing = levels(plan, filling);
   const tooFull = doesNotFit(plan, standing);
   if (tooFull) return fail([tooFull]);
+  return ok({ target, free, solution, broughtG, liquidG, pour, pours, levels: standing });
+}
+
+function answered(plan: CompletePlan, solved: Solved): Answer {
+  const { target, free, solution, broughtG, liquidG, pour, pours, levels: standing } = solved;
+  const window = windowOf(plan, free, pours);
+  const verdict = verdictOf(solution.pourWaterG, window);
   const steamG = solution.steam.reduce((sum, s) => sum + s.g, 0);
   const parts = pours.map((p) => ({ ...p, saltPer100G: saltOf(plan, p) }));
   const salt = saltAccount(plan, { parts, steamG, liquidG });
   const { boil } = surroundings(plan);
   const doubt = doubtOf(plan, solution, target.aim);
-  const window = windowOf(plan, free, pours);
-  const verdict = verdictOf(solution.pourWaterG, window);
   const ways = solution.pourWaterG < 0 && verdict === 'tooMuch' ? waysOut(plan, free.pourWaterG) : undefined;
   const nowMl = pour.ml * (1 - plan.laterShare);
-  return ok(
-    deepFreeze({
-      pour,
-      pours,
-      verdict,
-      additions: { nowMl, laterMl: pour.ml - nowMl },
-      ...(ways === undefined ? {} : { waysOut: ways }),
-      keepBy: keepBy(pour, plan, doubt.g),
-      account: accountOf(solution, pours),
-      base: baseAccount(plan),
-      salt,
-      levels: standing,
-      target,
-      comesOut: { moisture: solution.moisture, texture: textureOf(plan, solution.moisture) },
-      window,
-      rules: otherRules(plan, free, broughtG),
-      ...(plan.leanMl === 0 || plan.holdTo !== undefined
-        ? {}
-        : { leans: { accountMl: pourOf(plan.pourWith, free.pourWaterG).ml } }),
-      ...(plan.holdTo === undefined
-        ? {}
-        : { held: { rule: plan.holdTo, accountMl: pourOf(plan.pourWith, free.pourWaterG).ml } }),
-      doubt,
-      boil,
-      grainG: plan.grainG,
-      portions: plan.portions,
-      pots: plan.pots,
-      stages: withTimes(plan, solution),
-      doubled: doubledOf(plan, pour),
-      warnings: warningsFor(plan, { solution, levels: standing, salt, boil, liquidG, waysOut: ways }),
-    }),
-  );
+  return {
+    pour,
+    pours,
+    verdict,
+    additions: { nowMl, laterMl: pour.ml - nowMl },
+    ...(ways === undefined ? {} : { waysOut: ways }),
+    keepBy: keepBy(pour, plan, doubt.g),
+    account: accountOf(solution, pours),
+    base: baseAccount(plan),
+    salt,
+    levels: standing,
+    target,
+    comesOut: { moisture: solution.moisture, texture: textureOf(plan, solution.moisture) },
+    window,
+    rules: otherRules(plan, free, broughtG),
+    ...(plan.leanMl === 0 || plan.holdTo !== undefined
+      ? {}
+      : { leans: { accountMl: pourOf(plan.pourWith, free.pourWaterG).ml } }),
+    ...(plan.holdTo === undefined
+      ? {}
+      : { held: { rule: plan.holdTo, accountMl: pourOf(plan.pourWith, free.pourWaterG).ml } }),
+    doubt,
+    boil,
+    grainG: plan.grainG,
+    portions: plan.portions,
+    pots: plan.pots,
+    stages: withTimes(plan, solution),
+    doubled: doubledOf(plan, pour),
+    warnings: warningsFor(plan, { solution, levels: standing, salt, boil, liquidG, waysOut: ways }),
+  };
 }
 
 /** By the account, by the rule the cook holds to, or by as much beside the account as the cook wants: then the grain gets what that pour leaves for it. */

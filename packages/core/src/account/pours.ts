@@ -18,7 +18,7 @@ export interface Pour {
 /** keepBy is rounded up to this, ml: nobody heats 3 ml. */
 const KEEP_BY_STEP_ML = 10;
 /** A top-up smaller than this is not measured, it is nothing, g. */
-const LEAST_POUR_G = 10;
+export const LEAST_POUR_G = 10;
 
 /** Whether to pour at all. */
 export type Verdict = 'pour' | 'nothing' | 'tooMuch';

@@ -1,4 +1,4 @@
-import { answerPlan } from '../account/answer.js';
+import { advisedMl } from '../account/answer.js';
 import { completePlan } from '../plan/completePlan.js';
 import { STEP_POINTS } from '../grain/texture.js';
 import { learntInto } from '../plan/learntInto.js';
@@ -152,7 +152,5 @@ function seenOf(went: AsItWent | undefined): Said | undefined {
 function pouredFor(input: PlanInput, learntPoints: number): number | undefined {
   const { holdTo, leanMl, ...plain } = input;
   const made = completePlan(learntInto(plain, { points: learntPoints, spread: 1 }));
-  if (!made.ok) return undefined;
-  const found = answerPlan(made.value);
-  return found.ok && found.value.verdict === 'pour' ? found.value.pour.ml : undefined;
+  return made.ok ? advisedMl(made.value) : undefined;
 }
