@@ -10,11 +10,15 @@ import { CommonModule } from './common/common.module.js';
 import { ProblemFilter } from './common/problemFilter.js';
 import { RateWindow } from './common/rateWindow.js';
 import { validation } from './common/validation.js';
+import { DocsModule } from './docs.module.js';
+import { RightsGuard } from './guard/allow.js';
+import { senderOf, type Asked } from './guard/asks.js';
+import { EpochGuard } from './guard/epoch.js';
+import { WeightGuard } from './guard/inHand.js';
 import type { Config } from './config.js';
 import { CopiesModule } from './copies/copies.module.js';
 import { CooksModule } from './cooks/cooks.module.js';
 import { CupsModule } from './cups/cups.module.js';
-import type { Asked } from './guard/door.js';
 import type { Database } from './database/database.js';
 import { readerOptions } from './database/dataSource.js';
 import { DevicesModule } from './devices/devices.module.js';
@@ -44,10 +48,7 @@ export class AppModule {
           throttlers: [{ ttl: config.rate.windowMs, limit: config.rate.limit }],
           storage: new RateWindow(),
           // One count for each device that was let in, and one for each address: behind a proxy all have one address.
-          getTracker: (request) => {
-            const { device, ip = '' } = request as Asked;
-            return device?.id ?? ip;
-          },
+          getTracker: (request) => senderOf(request as Asked),
           // The usual key is a hash per route, which costs more than the answer's physics.
           generateKey: (_context, tracker) => tracker,
         }),
@@ -72,11 +73,15 @@ export class AppModule {
         DevicesModule.with(config.house),
         ChangesModule,
         CopiesModule,
+        DocsModule,
       ],
       providers: [
         { provide: APP_FILTER, useClass: ProblemFilter },
         { provide: APP_PIPE, useFactory: () => validation() },
         { provide: APP_GUARD, useClass: ThrottlerGuard },
+        { provide: APP_GUARD, useClass: RightsGuard },
+        { provide: APP_GUARD, useClass: EpochGuard },
+        { provide: APP_GUARD, useClass: WeightGuard },
       ],
     };
   }

@@ -7,7 +7,7 @@ import { copiesOf, copiesFolder, isWhole, type Copied } from './database/copyFil
 import { restoreCopy } from './database/restore.js';
 import { StartProblem } from './database/startProblem.js';
 import { isFromHere } from './guard/localOnly.js';
-import { onlyJson } from './guard/onlyJson.js';
+import { bodies } from './guard/bodies.js';
 import { securityHeaders } from './guard/securityHeaders.js';
 import { serveWeb } from './web.js';
 import { join } from 'node:path';
@@ -22,6 +22,9 @@ interface CannotStart {
   readonly copy?: Copied;
 }
 
+/** Nobody has more to say to a server that cannot start, bytes. */
+const MOST_BYTES = 1024;
+
 /** What a copy mends. */
 const MENDED: ReadonlySet<StartProblem['code']> = new Set(['damaged', 'newer']);
 
@@ -32,6 +35,8 @@ const MENDED: ReadonlySet<StartProblem['code']> = new Set(['damaged', 'newer']);
  */
 export async function sayInPage(problem: StartProblem, config: Config): Promise<void> {
   const app = express();
+  app.set('case sensitive routing', true);
+  app.set('strict routing', true);
   app.disable('x-powered-by');
   const found = MENDED.has(problem.code) ? newestWhole(config.databaseFile) : undefined;
   let server: Server | undefined;
@@ -68,7 +73,8 @@ function asking(
     else sendProblem(response, 403, 'notFromHere', 'Only this machine’s own pages are answered');
   });
   app.use(securityHeaders());
-  app.use('/api', onlyJson);
+  // Nothing is read of what is sent here but that it is JSON: another site's form sends none.
+  app.use(bodies(MOST_BYTES));
   app.post('/api/start/again', (_request: Request, response: Response) => {
     response.status(202).json({});
     response.once('finish', mended);
@@ -101,5 +107,9 @@ function asking(
   };
   app.use('/api', (_request: Request, response: Response) => {
     response.status(503).type('application/problem+json').send(JSON.stringify(told));
+  });
+  app.use((_error: unknown, _request: Request, response: Response, next: NextFunction) => {
+    if (response.headersSent) next();
+    else sendProblem(response, 400, 'malformed', 'The request is not JSON');
   });
 }

@@ -12,6 +12,14 @@ describe('configFromEnvironment', () => {
     });
   });
 
+  it('listens in the house for --lan, and on this machine alone for a proxy: whoever goes round it is not answered', () => {
+    const hostOf = (env: NodeJS.ProcessEnv) => configFromEnvironment(env).host;
+    expect(hostOf({ HAMMOCK_LAN: '1' })).toBe('0.0.0.0');
+    expect(hostOf({ HAMMOCK_ORIGIN: 'https://kitchen.example' })).toBe('127.0.0.1');
+    const both = configFromEnvironment({ HAMMOCK_LAN: '1', HAMMOCK_ORIGIN: 'https://kitchen.example' });
+    expect([both.host, both.house]).toEqual(['127.0.0.1', { hosts: [], origin: 'https://kitchen.example' }]);
+  });
+
   it.each(['', '0', '65536', '-1', '80a', '4 170', '1e3', '٤١٧٠'])('says that %p is no port', (port) => {
     expect(() => configFromEnvironment({ HAMMOCK_PORT: port })).toThrow(/is not a port: set HAMMOCK_PORT/u);
   });

@@ -16,6 +16,8 @@ export interface Config {
   readonly instruments: readonly string[];
   /** Whether what keeps it from starting is said in the page too, until it is ended: for whoever started it by hand. */
   readonly saysInPage: boolean;
+  /** Whether a code that lets a cook's device in is said on the terminal: for whoever lost every device. */
+  readonly saysCode: boolean;
   /** Largest body accepted, bytes. */
   readonly bodyLimit: number;
   /** Requests one address may make per window. */
@@ -43,12 +45,14 @@ export function configFromEnvironment(env: NodeJS.ProcessEnv): Config {
   return {
     databaseFile: join(folder, 'hammock.sqlite'),
     // Only where it was asked for: nothing but this machine is answered otherwise.
-    host: house ? '0.0.0.0' : '127.0.0.1',
+    // A proxy asks on this machine: whoever goes round it is not answered.
+    host: house && house.origin === undefined ? '0.0.0.0' : '127.0.0.1',
     house,
     instruments: instrumentsFrom(env['HAMMOCK_INSTRUMENTS']),
     port: Number(port),
     webFolder: env['HAMMOCK_WEB'],
     saysInPage: env['HAMMOCK_SAYS_IN_PAGE'] === '1',
+    saysCode: env['HAMMOCK_CODE'] === '1',
     bodyLimit: 256 * 1024,
     rate: DEFAULT_RATE,
   };
@@ -65,7 +69,7 @@ function houseFrom(env: NodeJS.ProcessEnv): House | undefined {
       'setting',
       `"${origin}" is no address of a proxy: set HAMMOCK_ORIGIN to one like https://kitchen.example.`,
     );
-  return { hosts: env['HAMMOCK_LAN'] === '1' ? hosts : [], origin };
+  return { hosts: [], origin };
 }
 
 /** Only what is on this machine or in the house: nobody may have this server ask addresses of the world. */

@@ -1,15 +1,17 @@
 import { NestFactory } from '@nestjs/core';
-import type { NestExpressApplication } from '@nestjs/platform-express';
+import { ExpressAdapter, type NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, getSchemaPath, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
+import express from 'express';
 import { REPLY_SCHEMAS } from './answer/replySchemas.generated.js';
-import { toFile } from './archive/incoming.js';
 import { AppModule } from './app.module.js';
 import { Problem } from './common/problems.js';
 import { Database } from './database/database.js';
-import { jsonBounds } from './guard/jsonBounds.js';
-import { Doorkeeper } from './devices/doorkeeper.js';
+import { Pairing } from './devices/pairing.js';
+import { ApiDocument } from './docs.module.js';
+import { bodies } from './guard/bodies.js';
+import { boundConnections } from './guard/connections.js';
 import { door } from './guard/door.js';
-import { onlyJson } from './guard/onlyJson.js';
+import { fewInHand } from './guard/inHand.js';
 import { securityHeaders } from './guard/securityHeaders.js';
 import type { Config } from './config.js';
 import { serveWeb } from './web.js';
@@ -23,27 +25,38 @@ const described = (document: OpenAPIObject): OpenAPIObject => ({
   },
 });
 
+/** Express in which a path has one spelling. It reads these settings once, when the first thing is routed. */
+function oneSpelling(): ExpressAdapter {
+  const instance = express();
+  instance.set('case sensitive routing', true);
+  instance.set('strict routing', true);
+  return new ExpressAdapter(instance);
+}
+
 /**
  * Builds the server, ready to listen.
  * @throws StartProblem when the data cannot be opened
  */
 export async function createApp(config: Config): Promise<NestExpressApplication> {
   const database = await Database.open(config.databaseFile, Date.now());
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config, database), {
-    bodyParser: false,
-    // Without this an open connection would hold up SIGTERM.
-    forceCloseConnections: true,
-    logger: ['error', 'warn'],
-  });
+  const app = await NestFactory.create<NestExpressApplication>(
+    AppModule.with(config, database),
+    oneSpelling(),
+    {
+      bodyParser: false,
+      // Without this an open connection would hold up SIGTERM.
+      forceCloseConnections: true,
+      logger: ['error', 'warn'],
+    },
+  );
   app.disable('x-powered-by');
   // An answer is never asked for twice the same way; hashing each one for an ETag is wasted.
   app.disable('etag');
-  app.use(door(app.get(Doorkeeper), config.house));
+  boundConnections(app.getHttpServer());
+  app.use(door(app.get(Pairing), config.house));
+  app.use(fewInHand());
   app.use(securityHeaders());
-  app.use('/api', onlyJson);
-  app.use('/api/archive/incoming', toFile(config.databaseFile));
-  app.useBodyParser('json', { limit: config.bodyLimit });
-  app.use(jsonBounds);
+  app.use(bodies(config.bodyLimit));
   app.enableShutdownHooks();
   const document = new DocumentBuilder()
     .setTitle('Hammock')
@@ -55,11 +68,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
       content: { 'application/problem+json': { schema: { $ref: getSchemaPath(Problem) } } },
     })
     .build();
-  SwaggerModule.setup('api/docs', app, () => described(SwaggerModule.createDocument(app, document)), {
-    jsonDocumentUrl: 'api/docs-json',
-    ui: false,
-    raw: ['json'],
-  });
+  app.get(ApiDocument).makeBy(() => described(SwaggerModule.createDocument(app, document)));
   if (config.webFolder !== undefined) serveWeb(app, config.webFolder);
   return app;
 }

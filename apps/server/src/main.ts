@@ -24,7 +24,8 @@ async function built(config: Config): Promise<NestExpressApplication> {
       return await createApp(config);
     } catch (error) {
       const problem = problemOf(error);
-      if (!config.saysInPage) throw problem;
+      // Behind a proxy nobody is known to be at the keyboard: there it is said on the terminal alone.
+      if (!config.saysInPage || config.house?.origin !== undefined) throw problem;
       say(problem);
       await inPage(problem, config);
     }
@@ -44,6 +45,19 @@ async function inPage(problem: StartProblem, config: Config): Promise<void> {
   for (const signal of signals) process.off(signal, end);
 }
 
+/**
+ * Behind a proxy nobody is taken for the one at the keyboard; whoever sees this terminal is. The first device is let in by a code said
+ * here, and one who lost every device asks for another with --code.
+ */
+async function sayCode(app: NestExpressApplication, { house, saysCode }: Config): Promise<void> {
+  if (!house) return;
+  const { Pairing } = await import('./devices/pairing.js');
+  const pairing = app.get(Pairing);
+  if (!saysCode && (house.origin === undefined || pairing.hasCook())) return;
+  const { code } = pairing.newCode('cook');
+  process.stdout.write(`Let a cook's device in with the code ${code} (ten minutes, one device)\n`);
+}
+
 try {
   const config = configFromEnvironment(process.env);
   const app = await built(config);
@@ -60,7 +74,10 @@ try {
     );
   });
   Logger.overrideLogger(['error', 'warn']);
-  process.stdout.write(`Hammock is at http://${config.host}:${config.port.toString()}\n`);
+  process.stdout.write(
+    `Hammock is at ${config.house?.origin ?? `http://${config.host}:${config.port.toString()}`}\n`,
+  );
+  await sayCode(app, config);
 } catch (error) {
   const problem = problemOf(error);
   say(problem);

@@ -6,6 +6,8 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 
+import { targetOf } from './guard/target.js';
+
 const YEAR_MS = 365 * 24 * 3600 * 1000;
 
 /** Stands in the built page for its number: apps/web/vite.config.ts. */
@@ -52,7 +54,7 @@ export function serveWeb(app: Pick<NestExpressApplication, 'use'> | Express, fol
   app.use((request: Request, response: Response, next: NextFunction) => {
     // An API request must not wait for the disk to say that there is no file of its name, nor be compressed: over
     // the loopback that costs more than it saves.
-    if (/^\/api(?:\/|$)/u.test(request.path)) next();
+    if (targetOf(request)?.isData !== false) next();
     else web(request, response, next);
   });
 }

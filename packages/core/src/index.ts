@@ -162,7 +162,7 @@ export {
 export type { AmountInput } from './plan/amountInput.js';
 export type { Beside } from './plan/beside.js';
 export { householdPlan, type HouseholdThings } from './plan/householdPlan.js';
-export { fits, LONGEST_TEXT, shape, type Field, type Shape } from './plan/fields.js';
+export { fits, ONE_LINE, LONGEST_TEXT, shape, type Field, type Shape } from './plan/fields.js';
 export {
   AMOUNT,
   BASE,

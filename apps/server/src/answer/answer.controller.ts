@@ -9,6 +9,8 @@ import {
 } from '@nestjs/swagger';
 import type { AnswerReply, CourseReply } from '@hammock/core/records';
 import type { Response } from 'express';
+import { Allow } from '../guard/allow.js';
+import { Costs } from '../guard/inHand.js';
 import { leaving } from '../common/leaving.js';
 import { Problem } from '../common/problems.js';
 import { ShapePipe } from '../common/shapePipe.js';
@@ -22,6 +24,7 @@ export class AnswerController {
   constructor(private readonly answers: AnswerService) {}
 
   @Post('answer')
+  @Allow('cook')
   @HttpCode(200)
   @ApiOperation({ summary: 'What to pour into this pot, and where every gram of it goes. Stores nothing.' })
   @ApiBody({
@@ -42,6 +45,8 @@ export class AnswerController {
   }
 
   @Post('course')
+  @Allow('cook')
+  @Costs(3)
   @HttpCode(200)
   @ApiOperation({
     summary: 'The pot over time, with what goes wrong and what would avoid it. Stores nothing.',

@@ -10,7 +10,8 @@ import { StageEventRow } from '../cooks/stageEvent.entity.js';
 import { Cup } from '../cups/cup.entity.js';
 import { Dish } from '../dishes/dish.entity.js';
 import { Hob } from '../hobs/hob.entity.js';
-import { withoutId } from '../household/household.controller.js';
+import { forGuests, withoutId } from '../household/household.controller.js';
+import { isOnStove } from '../cooks/narrow.js';
 import { Household } from '../household/household.entity.js';
 import { OwnIngredient } from '../ingredients/ingredient.entity.js';
 import { OwnMethod } from '../methods/method.entity.js';
@@ -30,12 +31,14 @@ const KINDS = {
   plans: Plan,
 } as const satisfies Record<string, EntityTarget<ObjectLiteral>>;
 
-type Lists = Omit<ChangesReply, 'nowMs' | 'revision' | 'more' | 'reset' | 'household'>;
+type Lists = Omit<ChangesReply, 'nowMs' | 'revision' | 'more' | 'reset' | 'epoch' | 'household'>;
 interface Row {
   readonly in: keyof Lists | 'household';
   readonly revision: number;
   readonly row: unknown;
 }
+
+const COOK_STATE = { id: true, abandoned: true, startedAtMs: true } as const;
 
 /** Most rows in one reply. */
 const MOST = 300;
@@ -49,21 +52,66 @@ export class ChangesService {
     private readonly clock: Clock,
   ) {}
 
-  /** Everything after `since`, as far as one reply goes. */
-  async since(since: number): Promise<ChangesReply> {
+  /**
+   * Everything after `since`, as far as one reply goes.
+   * @param stoveOnly what a guest may know: the pots that are on the stove, and where the kitchen is
+   */
+  async since(since: number, stoveOnly = false, epoch?: string): Promise<ChangesReply> {
     // Read first: what is stored while the rows are read belongs to the next reply.
     const current = this.queue.current();
-    const reset = since > current;
-    const rows = since >= current ? [] : await this.rows(since, current);
-    const taken = rows.slice(0, MOST);
+    const reset = since > current || (epoch !== undefined && epoch !== this.queue.epoch());
+    const rows = reset || since >= current ? [] : await this.rows(since, current);
+    const taken = stoveOnly ? await this.ofStove(rows.slice(0, MOST)) : rows.slice(0, MOST);
+    const last = rows.slice(0, MOST).at(-1);
     const more = rows.length > MOST;
     return {
       nowMs: this.clock.nowMs(),
-      revision: more ? (taken.at(-1)?.revision ?? current) : current,
+      revision: more ? (last?.revision ?? current) : current,
       more,
       reset,
+      epoch: this.queue.epoch(),
       ...sorted(taken),
     };
+  }
+
+  /** A pot that just came off is told once more without what was said of it, so that it leaves a guest's page too. */
+  private async ofStove(rows: readonly Row[]): Promise<readonly Row[]> {
+    const nowMs = this.clock.nowMs();
+    const on = new Map<string, boolean>();
+    const isOn = async (id: string): Promise<boolean> => {
+      const known = on.get(id);
+      if (known !== undefined) return known;
+      const cook = await this.reader
+        .getRepository(Cook)
+        .findOne({ where: { id }, select: COOK_STATE, relations: { outcome: true } });
+      const found = cook !== null && isOnStove(cook, nowMs);
+      on.set(id, found);
+      return found;
+    };
+    const told: Row[] = [];
+    for (const row of rows) {
+      if (row.in === 'household') told.push({ ...row, row: forGuests(row.row as HouseholdRecord) });
+      if (row.in === 'cooks') {
+        const line = row.row as Cook;
+        if (isOnStove(line, nowMs)) told.push(row);
+        else
+          told.push({
+            ...row,
+            row: {
+              id: line.id,
+              label: '',
+              startedAtMs: line.startedAtMs,
+              abandoned: true,
+              advisedMl: 0,
+              pouredMl: null,
+              revision: line.revision,
+              outcome: null,
+            },
+          });
+      }
+      if (row.in === 'taps' && (await isOn((row.row as StageEventRow).cookId))) told.push(row);
+    }
+    return told;
   }
 
   private async rows(since: number, current: number): Promise<Row[]> {

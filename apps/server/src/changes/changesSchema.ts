@@ -18,14 +18,18 @@ const rows = (name: string): Schema => ({ type: 'array', items: { allOf: [ref(na
 /** What was stored since a revision, by kind; each row as its own route gives it. */
 export const CHANGES_SCHEMA: Schema = {
   type: 'object',
-  required: ['nowMs', 'revision', 'more', 'reset'],
+  required: ['nowMs', 'revision', 'more', 'reset', 'epoch'],
   properties: {
     nowMs: { type: 'number', description: 'The server’s clock when it replied, ms since the epoch' },
     revision: { type: 'integer', description: 'Up to where this reply goes; ask again from here' },
     more: { type: 'boolean', description: 'There is more than one reply can hold' },
     reset: {
       type: 'boolean',
-      description: 'The file is older than what was asked from: read everything again',
+      description: 'Everything was erased, replaced or put back since: read all of it again',
+    },
+    epoch: {
+      type: 'string',
+      description: 'Name it with the next question, and as X-Hammock-Epoch with what is written',
     },
     household: ref('Household'),
     bags: rows('Bag'),

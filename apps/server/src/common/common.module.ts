@@ -1,6 +1,7 @@
 import { type DynamicModule, Module } from '@nestjs/common';
 import { ComputePool } from '../compute/pool.js';
 import { Database } from '../database/database.js';
+import { Streams } from '../guard/streams.js';
 import { Clock } from './clock.js';
 import { WriteQueue } from './writeQueue.js';
 
@@ -12,8 +13,8 @@ export class CommonModule {
       module: CommonModule,
       global: true,
       // A factory rather than a value: only what Nest makes is told when the program ends.
-      providers: [{ provide: Database, useFactory: () => database }, Clock, WriteQueue, ComputePool],
-      exports: [Database, Clock, WriteQueue, ComputePool],
+      providers: [{ provide: Database, useFactory: () => database }, Clock, WriteQueue, ComputePool, Streams],
+      exports: [Database, Clock, WriteQueue, ComputePool, Streams],
     };
   }
 }

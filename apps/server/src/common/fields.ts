@@ -10,16 +10,18 @@ import {
   IsInt,
   IsNotEmpty,
   IsNumber,
+  IsObject,
   IsString,
   IsUUID,
   Length,
+  Matches,
   Max,
   MaxLength,
   Min,
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import type { Range } from '@hammock/core';
+import { ONE_LINE, type Range } from '@hammock/core';
 
 interface About {
   readonly about: string;
@@ -63,12 +65,16 @@ export function IntegerField(range: Range, about: About): PropertyDecorator {
 }
 
 /** Text that says something, no longer than `most` characters. */
-export function TextField(most: number, about: About & { readonly mayBeEmpty?: boolean }): PropertyDecorator {
+export function TextField(
+  most: number,
+  about: About & { readonly mayBeEmpty?: boolean; readonly oneLine?: boolean },
+): PropertyDecorator {
   return applyDecorators(
     ...field(about, { type: String, maxLength: most }),
     IsString({ message: 'This must be text.' }),
     MaxLength(most, { message: `At most ${most.toString()} characters.` }),
     ...(about.mayBeEmpty === true ? [] : [IsNotEmpty({ message: 'This is needed.' })]),
+    ...(about.oneLine === true ? [Matches(ONE_LINE, { message: 'This must be one line of text.' })] : []),
   );
 }
 
@@ -93,6 +99,8 @@ export function NestedField(of: () => new () => object, about: About): PropertyD
   return applyDecorators(
     ...field(about, { type: () => of() }),
     IsNotEmpty({ message: 'This is needed.' }),
+    // An array would be looked at item by item, and an empty one pass.
+    IsObject({ message: 'This must be an object.' }),
     ValidateNested({ message: 'This must be an object.' }),
     Type(of),
   );
@@ -104,6 +112,7 @@ export function NestedListField(of: () => new () => object, most: number, about:
     ...field(about, { type: () => of(), isArray: true }),
     IsArray({ message: 'This must be a list.' }),
     ArrayMaxSize(most, { message: `At most ${most.toString()}.` }),
+    IsObject({ each: true, message: 'Every item must be an object.' }),
     ValidateNested({ each: true, message: 'Every item must be an object.' }),
     Type(of),
   );

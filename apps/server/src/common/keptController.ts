@@ -2,6 +2,7 @@ import { Body, Controller, Delete, Get, Param, Put, Query, type Type } from '@ne
 import { ApiBody, ApiConflictResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
+import { Allow } from '../guard/allow.js';
 import { Clock } from './clock.js';
 import { Problem } from './problems.js';
 import { StandsOn } from './standsOn.js';
@@ -36,12 +37,14 @@ export function keptController<T extends Kept, D extends object>(options: KeptOp
     }
 
     @Get()
+    @Allow('cook')
     @ApiOkResponse({ type: entity, isArray: true })
     list(): Promise<T[]> {
       return this.store.list();
     }
 
     @Put(':id')
+    @Allow('cook')
     @ApiOperation({
       summary: `Creates or replaces a ${what}; the id is yours to choose, so sending twice is safe`,
     })
@@ -60,6 +63,7 @@ export function keptController<T extends Kept, D extends object>(options: KeptOp
     }
 
     @Delete(':id')
+    @Allow('cook')
     @ApiOperation({ summary: `Takes a ${what} away; putting it again brings it back` })
     @ApiOkResponse({ type: entity })
     @ApiConflictResponse({ type: Problem, description: 'Changed elsewhere since' })

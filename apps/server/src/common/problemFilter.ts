@@ -80,6 +80,8 @@ export class ProblemFilter implements ExceptionFilter {
 }
 
 const send = (response: Response, what: Problem): void => {
+  // Nobody waits for the rest of a body that is not read.
+  if (!response.req.complete) response.setHeader('connection', 'close');
   refusals.note(what.status, what.type.split(':').at(-1) ?? '', response.req);
   response.status(what.status).type('application/problem+json').send(JSON.stringify(what));
 };

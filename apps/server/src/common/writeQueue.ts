@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common';
 import { Mutex } from 'async-mutex';
 import { Subject, type Observable } from 'rxjs';
@@ -28,6 +29,7 @@ export class WriteQueue implements OnModuleDestroy {
   private readonly stored = new Subject<number>();
   private idle: NodeJS.Timeout | undefined;
   private revision: number | undefined;
+  private epochNow: string | undefined;
 
   constructor(private readonly database: Database) {}
 
@@ -42,6 +44,21 @@ export class WriteQueue implements OnModuleDestroy {
       .prepare<[], { value: number }>('SELECT "value" FROM "sequence" WHERE "id" = 1')
       .get()?.value;
     return this.revision ?? 0;
+  }
+
+  /** Which household this is: another one since everything was erased, replaced or put back. */
+  epoch(): string {
+    this.epochNow ??= this.database.raw
+      .prepare<[], { epoch: string }>('SELECT "epoch" FROM "sequence" WHERE "id" = 1')
+      .get()?.epoch;
+    return this.epochNow ?? '';
+  }
+
+  /** Begins another epoch; to be called within a write. What a page still has to send from before is not stored unasked. */
+  beginEpoch(): void {
+    const epoch = randomBytes(8).toString('hex');
+    this.database.raw.prepare('UPDATE "sequence" SET "epoch" = ? WHERE "id" = 1').run(epoch);
+    this.epochNow = undefined;
   }
 
   /**
@@ -92,6 +109,7 @@ export class WriteQueue implements OnModuleDestroy {
   private async takeBack(): Promise<void> {
     const { raw, runner } = this.database;
     runner.isTransactionActive = false;
+    this.epochNow = undefined;
     try {
       if (raw.open && raw.inTransaction) raw.exec('ROLLBACK');
       if (raw.open && !raw.inTransaction) return;

@@ -95,7 +95,7 @@ export class StageEventDto {
   @ChoiceField(TAP_KINDS, { about: 'What was tapped' })
   kind: StageEvent['kind'];
 
-  @TextField(40, { about: 'Stage of the plan', example: 'simmer' })
+  @TextField(40, { about: 'Stage of the plan', example: 'simmer', oneLine: true })
   stageId: string;
 
   @IntegerField(AT_MS, { about: `When it was tapped, ${OF_A_RECORD}`, optional: true })

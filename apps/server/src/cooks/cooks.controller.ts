@@ -1,4 +1,4 @@
-import { Body, Controller, Get, Param, Patch, Put, Query } from '@nestjs/common';
+import { Body, Controller, Get, Param, Patch, Put, Query, Req } from '@nestjs/common';
 import {
   ApiConflictResponse,
   ApiExtraModels,
@@ -10,6 +10,9 @@ import {
 } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import type { Verdict } from '@hammock/core/records';
+import { Allow } from '../guard/allow.js';
+import { Costs } from '../guard/inHand.js';
+import type { Asked } from '../guard/asks.js';
 import { ChoiceField, IntegerField, TextField, UuidField } from '../common/fields.js';
 import { Problem } from '../common/problems.js';
 import { HowLongAgo, StandsOn } from '../common/standsOn.js';
@@ -72,13 +75,20 @@ export class CooksController {
   constructor(private readonly cooks: CooksService) {}
 
   @Get()
-  @ApiOperation({ summary: 'Newest first; without plan, answer and taps' })
+  @Allow('guest')
+  @ApiOperation({ summary: 'Newest first; without plan, answer and taps. A guest has those on the stove' })
   @ApiOkResponse({ type: CookLine, isArray: true })
-  list(@Query() { limit = 50, beforeMs, beforeId, ...only }: CookListQuery): Promise<Cook[]> {
-    return this.cooks.list(limit, beforeMs === undefined ? undefined : { ms: beforeMs, id: beforeId }, only);
+  list(
+    @Query() { limit = 50, beforeMs, beforeId, ...only }: CookListQuery,
+    @Req() { who }: Asked,
+  ): Promise<Cook[]> {
+    const before = beforeMs === undefined ? undefined : { ms: beforeMs, id: beforeId };
+    return this.cooks.list(limit, before, { ...only, onStove: who === 'guest' });
   }
 
   @Get('by-dish')
+  @Allow('cook')
+  @Costs(2)
   @ApiOperation({ summary: 'How often each dish was cooked and how it came out' })
   @ApiOkResponse({ type: DishUse, isArray: true })
   byDish(): Promise<DishUse[]> {
@@ -86,12 +96,14 @@ export class CooksController {
   }
 
   @Get(':id')
+  @Allow('guest')
   @ApiOkResponse({ type: Cook })
-  read(@Param('id', new UuidParam('id')) id: string): Promise<Cook> {
-    return this.cooks.read(id);
+  read(@Param('id', new UuidParam('id')) id: string, @Req() { who }: Asked): Promise<Cook> {
+    return who === 'guest' ? this.cooks.readOnStove(id) : this.cooks.read(id);
   }
 
   @Put(':id')
+  @Allow('cook')
   @ApiOperation({ summary: 'Begins a cook; the answer is worked out and kept as it is now' })
   @ApiOkResponse({ type: Cook })
   @ApiConflictResponse(TAKEN)
@@ -104,6 +116,7 @@ export class CooksController {
   }
 
   @Patch(':id')
+  @Allow('cook')
   @ApiOperation({ summary: 'Says what was poured, that it was given up, or how it came out' })
   @ApiOkResponse({ type: Cook, description: 'Its line, without plan, answer and taps' })
   @ApiConflictResponse(CLASH)
@@ -116,6 +129,7 @@ export class CooksController {
   }
 
   @Put(':id/events/:eventId')
+  @Allow('cook')
   @ApiOperation({ summary: 'Keeps one tap at the stove' })
   @ApiOkResponse({ type: StageEventRow })
   @ApiConflictResponse(TAKEN)
@@ -129,6 +143,7 @@ export class CooksController {
   }
 
   @Put(':id/outcome')
+  @Allow('cook')
   @ApiOperation({ summary: 'Keeps or changes how it came out' })
   @ApiOkResponse({ type: Cook, description: 'Its line, without plan, answer and taps' })
   @ApiConflictResponse(CLASH)

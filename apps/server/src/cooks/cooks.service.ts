@@ -13,7 +13,7 @@ import { WriteQueue } from '../common/writeQueue.js';
 import { Cook } from './cook.entity.js';
 import { hasStage, noFit, SAYING_WRONG } from './tapFits.js';
 import type { CookChangeDto, CookDto, StageEventDto } from './cook.dto.js';
-import { narrow, type Only } from './narrow.js';
+import { isOnStove, narrow, type Only } from './narrow.js';
 import { DishUse } from './dishUse.js';
 import { Outcome } from './outcome.entity.js';
 import { StageEventRow } from './stageEvent.entity.js';
@@ -52,7 +52,7 @@ export class CooksService {
       .limit(limit);
     if (before?.id !== undefined) page.where('(cook.startedAtMs, cook.id) < (:ms, :id)', before);
     else if (before) page.where('cook.startedAtMs < :ms', before);
-    narrow(page, only);
+    narrow(page, only, this.clock.nowMs());
     return page.getMany();
   }
 
@@ -80,6 +80,13 @@ export class CooksService {
       order: { events: { seq: 'ASC' } },
     });
     if (!cook) throw notFound('cook');
+    return cook;
+  }
+
+  /** One that is on the stove: what is over is the household's alone. */
+  async readOnStove(id: string): Promise<Cook> {
+    const cook = await this.read(id);
+    if (!isOnStove(cook, this.clock.nowMs())) throw notFound('cook');
     return cook;
   }
 

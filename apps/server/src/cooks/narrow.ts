@@ -10,14 +10,29 @@ export interface Only {
   readonly vesselId?: string;
   readonly by?: string;
   readonly texture?: Verdict;
+  /** Only what is on the stove now. */
+  readonly onStove?: boolean;
 }
+
+/** A pot that nobody judged or gave up is on the stove for so long, ms; then it was forgotten. */
+const ON_STOVE_MS = 24 * 3600 * 1000;
+
+/** Whether a pot is on the stove: begun within a day, not given up, not judged. */
+export const isOnStove = (
+  { abandoned, outcome, startedAtMs }: Pick<Cook, 'abandoned' | 'outcome' | 'startedAtMs'>,
+  nowMs: number,
+): boolean => !abandoned && (outcome ?? null) === null && nowMs - startedAtMs < ON_STOVE_MS;
 
 /** Signs that stand for others in a pattern stand for themselves in what is looked for. */
 const plainly = (words: string): string => words.replace(/[\\%_]/gu, '\\$&');
 
 /** Keeps of a list of cooks joined with their outcomes what is asked for. */
-export function narrow(page: SelectQueryBuilder<Cook>, only: Only): void {
-  const { words, dishId, bagId, vesselId, by, texture } = only;
+export function narrow(page: SelectQueryBuilder<Cook>, only: Only, nowMs: number): void {
+  const { words, dishId, bagId, vesselId, by, texture, onStove } = only;
+  if (onStove === true)
+    page.andWhere('cook.abandoned = 0 AND outcome.cookId IS NULL AND cook.startedAtMs > :stoveMs', {
+      stoveMs: nowMs - ON_STOVE_MS,
+    });
   // Names are looked through in their index and notes in their small rows: not in the rows with plans and answers. With the plus the
   // list goes by time, and stops after a page.
   if (words !== undefined)

@@ -11,9 +11,11 @@ import {
 } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
 import { Mutex } from 'async-mutex';
+import { Allow } from '../guard/allow.js';
+import { Costs } from '../guard/inHand.js';
 import { Clock } from '../common/clock.js';
 import { ComputePool } from '../compute/pool.js';
-import { copiesOf } from '../database/copyFile.js';
+import { copiesOf, notCopies } from '../database/copyFile.js';
 import { Database } from '../database/database.js';
 
 /** A copy of everything, beside the data. */
@@ -26,6 +28,13 @@ export class CopyDto {
 
   @ApiProperty({ description: 'ms since the epoch' })
   madeAtMs: number;
+
+  @ApiProperty({
+    required: false,
+    description:
+      'True for what is called a copy and is no plain file, but a link or a folder: it is left alone',
+  })
+  isOther?: boolean;
 }
 
 @ApiTags('copies')
@@ -41,13 +50,18 @@ export class CopiesController {
   ) {}
 
   @Get()
+  @Allow('cook')
   @ApiOperation({ summary: 'Copies of everything there are, newest first' })
   @ApiOkResponse({ type: CopyDto, isArray: true })
   list(): readonly CopyDto[] {
-    return copiesOf(this.database.file);
+    const { file } = this.database;
+    const others = notCopies(file).map((name) => ({ name, bytes: 0, madeAtMs: 0, isOther: true }));
+    return [...copiesOf(file), ...others];
   }
 
   @Post()
+  @Allow('cook')
+  @Costs(4)
   @HttpCode(201)
   @ApiOperation({
     summary: 'Makes a copy of everything as one file, and reads it back; the ten newest are kept',
@@ -91,10 +105,10 @@ export class DailyCopies implements OnApplicationBootstrap, OnModuleDestroy {
   async copyIfDue(): Promise<boolean> {
     const nowMs = this.clock.nowMs();
     const { file, raw } = this.database;
-    const newest = copiesOf(file).find((c) => c.name.includes('-daily'));
-    if ((newest && nowMs - newest.madeAtMs < DAY_MS) || !raw.open) return false;
-    if (raw.prepare('SELECT 1 FROM "cook" LIMIT 1').get() === undefined) return false;
     try {
+      const newest = copiesOf(file).find((c) => c.name.includes('-daily'));
+      if ((newest && nowMs - newest.madeAtMs < DAY_MS) || !raw.open) return false;
+      if (raw.prepare('SELECT 1 FROM "cook" LIMIT 1').get() === undefined) return false;
       await this.pool.run({ kind: 'copy', file, nowMs, why: 'daily' });
       return true;
     } catch {

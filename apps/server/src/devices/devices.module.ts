@@ -14,13 +14,14 @@ import {
 } from '@nestjs/common';
 import { ApiOkResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
+import { Allow } from '../guard/allow.js';
 import { ChoiceField, TextField } from '../common/fields.js';
 import { ProblemException } from '../common/problems.js';
 import { UuidParam } from '../common/uuidParam.js';
-import { COOKIE, cookieOptions, houseAddresses, type Asked, type House } from '../guard/door.js';
-import { isFromHere } from '../guard/localOnly.js';
+import type { Asked } from '../guard/asks.js';
+import { COOKIE, cookieOptions, houseAddresses, type House } from '../guard/door.js';
 import { ROLES, type Device, type Role } from './device.entity.js';
-import { Doorkeeper } from './doorkeeper.js';
+import { Pairing } from './pairing.js';
 
 /** Whether devices of the house may be let in, and where. */
 const HOUSE = Symbol('house');
@@ -74,26 +75,29 @@ export class MeReply {
 @Controller('api/devices')
 export class DevicesController {
   constructor(
-    private readonly doorkeeper: Doorkeeper,
+    private readonly pairing: Pairing,
     @Inject(HOUSE) private readonly house: House | null,
   ) {}
 
   @Get()
+  @Allow('cook')
   @ApiOperation({ summary: 'Devices of the house that were let in' })
   @ApiOkResponse({ type: DeviceReply, isArray: true })
   list(@Req() { device }: Asked): readonly DeviceReply[] {
-    return this.doorkeeper.list().map((d) => told(d, device));
+    return this.pairing.list().map((d) => told(d, device));
   }
 
   @Get('me')
+  @Allow('anybody')
   @ApiOperation({ summary: 'Whether this device is let in, and as what' })
   @ApiOkResponse({ type: MeReply })
   me(@Req() request: Asked): MeReply {
-    const role = request.device?.role ?? (isFromHere(request) ? 'here' : 'none');
-    return { role, isOpen: this.house !== null };
+    const { who = 'nobody' } = request;
+    return { role: who === 'nobody' ? 'none' : who, isOpen: this.house !== null };
   }
 
   @Post('code')
+  @Allow('cook')
   @HttpCode(200)
   @ApiOperation({ summary: 'A code that lets one device in, for ten minutes' })
   @ApiOkResponse({ type: CodeReply })
@@ -107,10 +111,11 @@ export class DevicesController {
     const port = (request.socket.localPort ?? 0).toString();
     const { hosts = houseAddresses(), origin } = this.house;
     const addresses = [...(origin === undefined ? [] : [origin]), ...hosts.map((h) => `http://${h}:${port}`)];
-    return { ...this.doorkeeper.newCode(role), addresses };
+    return { ...this.pairing.newCode(role), addresses };
   }
 
   @Post('join')
+  @Allow('anybody')
   @HttpCode(200)
   @ApiOperation({ summary: 'Lets this device in by a code; it is known by a cookie from then on' })
   @ApiOkResponse({ type: DeviceReply })
@@ -119,16 +124,17 @@ export class DevicesController {
     @Req() request: Asked,
     @Res({ passthrough: true }) response: Response,
   ): Promise<DeviceReply> {
-    const { device, secret } = await this.doorkeeper.join(code, name);
+    const { device, secret } = await this.pairing.join(code, name, request.from ?? '');
     response.cookie(COOKIE, `${device.id}.${secret}`, cookieOptions(request, this.house ?? undefined));
     return told(device, device);
   }
 
   @Delete(':id')
+  @Allow('cook')
   @HttpCode(204)
   @ApiOperation({ summary: 'Lets a device go: it is out at once' })
   letGo(@Param('id', new UuidParam('id')) id: string): Promise<void> {
-    return this.doorkeeper.letGo(id);
+    return this.pairing.letGo(id);
   }
 }
 
@@ -146,8 +152,10 @@ export class DevicesModule {
   static with(house: House | undefined): DynamicModule {
     return {
       module: DevicesModule,
+      global: true,
       controllers: [DevicesController],
-      providers: [Doorkeeper, { provide: HOUSE, useValue: house ?? null }],
+      providers: [Pairing, { provide: HOUSE, useValue: house ?? null }],
+      exports: [Pairing],
     };
   }
 }

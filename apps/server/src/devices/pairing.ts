@@ -8,10 +8,11 @@ import { Device, type Role } from './device.entity.js';
 
 /** A code lets one device in, for so long, ms. */
 const CODE_MS = 10 * 60_000;
-/** Wrong codes after which all codes are void, and how many an hour from anywhere at all. */
+/** Wrong tries that one address has at one code, and that all addresses together have: a hundred of a hundred million. */
 const MOST_WRONG = 5;
-const MOST_WRONG_AN_HOUR = 30;
-const HOUR_MS = 3600_000;
+const MOST_WRONG_IN_ALL = 100;
+/** Whoever tried wrongly waits so long for the reply, ms: guessing is slow, and holds nobody else up. */
+const AFTER_WRONG_MS = 250;
 /** More phones than this are no household's. */
 const MOST_DEVICES = 30;
 /** When a device was last seen is written down no more often than this, ms. */
@@ -24,6 +25,12 @@ export interface Code {
   readonly endsAtMs: number;
 }
 
+/** The code that is out, and what was tried at it: a new code begins anew. */
+interface OutCode extends Code {
+  readonly wrongBy: Map<string, number>;
+  wrong: number;
+}
+
 const hashOf = (secret: string): string => createHash('sha256').update(secret).digest('hex');
 const same = (a: string, b: string): boolean =>
   a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
@@ -33,12 +40,10 @@ const same = (a: string, b: string): boolean =>
  * which only a hash is kept: such a secret cannot be guessed, so it needs no slow hash.
  */
 @Injectable()
-export class Doorkeeper implements OnModuleInit {
+export class Pairing implements OnModuleInit {
   private readonly devices = new Map<string, Device>();
   private readonly open = new Map<string, Set<Response>>();
-  private codes: Code[] = [];
-  private wrong = 0;
-  private wrongAtMs: number[] = [];
+  private out: OutCode | undefined;
 
   constructor(
     private readonly queue: WriteQueue,
@@ -55,7 +60,7 @@ export class Doorkeeper implements OnModuleInit {
     return [...this.devices.values()].sort((a, b) => a.joinedAtMs - b.joinedAtMs);
   }
 
-  /** A code for one more device; earlier ones that nobody used are void. */
+  /** A code for one more device; an earlier one that nobody used is void, and with it what was tried at it. */
   newCode(role: Role): Code {
     if (this.devices.size >= MOST_DEVICES)
       throw new ProblemException(
@@ -69,41 +74,46 @@ export class Doorkeeper implements OnModuleInit {
       role,
       endsAtMs: this.clock.nowMs() + CODE_MS,
     };
-    this.codes = [code];
-    this.wrong = 0;
+    this.out = { ...code, wrongBy: new Map(), wrong: 0 };
     return code;
   }
 
   /**
-   * Lets a device in by its code.
+   * Lets a device in by its code. Wrong tries count by address and by code: who guesses shuts himself out, and nobody else.
+   * @param from the address that asks
    * @returns the device and the secret it is to prove itself with
-   * @throws ProblemException 403 for a wrong code, 429 after too many
+   * @throws ProblemException 403 for a wrong code, 429 for an address that tried too often at this one
    */
-  async join(given: string, name: string): Promise<{ device: Device; secret: string }> {
+  async join(given: string, name: string, from: string): Promise<{ device: Device; secret: string }> {
     const nowMs = this.clock.nowMs();
-    this.wrongAtMs = this.wrongAtMs.filter((ms) => nowMs - ms < HOUR_MS);
-    if (this.wrongAtMs.length >= MOST_WRONG_AN_HOUR)
-      throw new ProblemException(429, 'rate', 'Too many wrong codes: wait an hour');
-    this.codes = this.codes.filter((c) => c.endsAtMs > nowMs);
-    const found = this.codes.find((c) => same(c.code.replace('-', ''), given.replaceAll(/\D/gu, '')));
-    if (!found) {
-      this.wrong += 1;
-      this.wrongAtMs.push(nowMs);
-      // Somebody is guessing: the code that is out is void.
-      if (this.wrong >= MOST_WRONG) this.codes = [];
+    const { out } = this;
+    if (out && (out.wrongBy.get(from) ?? 0) >= MOST_WRONG)
+      throw new ProblemException(429, 'code', 'Too many wrong codes from here: ask for a new code');
+    if (!out || out.endsAtMs <= nowMs || !same(out.code.replace('-', ''), given.replaceAll(/\D/gu, ''))) {
+      this.noteWrong(from);
+      await new Promise((later) => setTimeout(later, AFTER_WRONG_MS));
       throw new ProblemException(403, 'code', 'That code is not right, or was used', [
         { field: 'code', code: 'wrong', message: 'Ask for a new code where Hammock runs.' },
       ]);
     }
-    this.codes = [];
+    this.out = undefined;
     const secret = randomBytes(32).toString('base64url');
     const device: Device = {
-      ...{ id: randomUUID(), name, role: found.role, secretHash: hashOf(secret) },
+      ...{ id: randomUUID(), name, role: out.role, secretHash: hashOf(secret) },
       ...{ joinedAtMs: nowMs, seenAtMs: nowMs },
     };
     await this.queue.run(({ manager }) => manager.save(Device, device));
     this.devices.set(device.id, device);
     return { device, secret };
+  }
+
+  private noteWrong(from: string): void {
+    const { out } = this;
+    if (!out) return;
+    out.wrong += 1;
+    out.wrongBy.set(from, (out.wrongBy.get(from) ?? 0) + 1);
+    // A whole network of guessers: the code is void, and the next one begins anew.
+    if (out.wrong >= MOST_WRONG_IN_ALL) this.out = undefined;
   }
 
   /** The device that a cookie is of; undefined for one that is nobody's, or was let go. */
@@ -128,11 +138,27 @@ export class Doorkeeper implements OnModuleInit {
     response.on('close', () => all.delete(response));
   }
 
-  /** A device is out at once, whatever it is listening to. */
-  async letGo(id: string): Promise<void> {
-    if (!this.devices.delete(id)) throw notFound('device');
+  /** Whether any device may do everything: without one, only the terminal gives out a code. */
+  hasCook(): boolean {
+    return this.list().some(({ role }) => role === 'cook');
+  }
+
+  /** Everybody is out at once: what they proved themselves with was erased with the household. */
+  forgetAll(): void {
+    for (const id of [...this.devices.keys()]) this.shut(id);
+    this.out = undefined;
+  }
+
+  private shut(id: string): void {
+    this.devices.delete(id);
     for (const response of this.open.get(id) ?? []) response.destroy();
     this.open.delete(id);
+  }
+
+  /** A device is out at once, whatever it is listening to. */
+  async letGo(id: string): Promise<void> {
+    if (!this.devices.has(id)) throw notFound('device');
+    this.shut(id);
     await this.queue.run(({ manager }) => manager.delete(Device, { id }));
   }
 }

@@ -9,6 +9,10 @@ export const csvOf = <T>(
   columns: Readonly<Record<string, (row: T) => string | number>>,
 ): string =>
   stringify(
-    rows.map((row) => Object.values(columns).map((read) => read(row))),
+    rows.map((row) => Object.values(columns).map((read) => harmless(read(row)))),
     { header: true, columns: Object.keys(columns), record_delimiter: 'windows', escape_formulas: true },
   );
+
+/** Blanks before a formula do not make it text: some programs cut them off first. */
+const harmless = (cell: string | number): string | number =>
+  typeof cell === 'string' && /^\s+[=+\-@]/u.test(cell) ? `'${cell}` : cell;

@@ -2,6 +2,8 @@ import { Controller, Get, Header, Param } from '@nestjs/common';
 import { ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
+import { Allow } from '../guard/allow.js';
+import { Costs } from '../guard/inHand.js';
 import { Bag } from '../bags/bag.entity.js';
 import { Cook } from '../cooks/cook.entity.js';
 import { LINE } from '../cooks/cooks.service.js';
@@ -32,6 +34,8 @@ export class FormatsController {
   ) {}
 
   @Get('notebook.csv')
+  @Allow('cook')
+  @Costs(4)
   @Header('content-type', 'text/csv; charset=utf-8; header=present')
   @Header('content-disposition', 'attachment; filename="hammock-notebook.csv"')
   @ApiOperation({ summary: 'Every pot of the notebook as a table (RFC 4180), oldest first' })
@@ -52,6 +56,7 @@ export class FormatsController {
   }
 
   @Get('larder.csv')
+  @Allow('cook')
   @Header('content-type', 'text/csv; charset=utf-8; header=present')
   @Header('content-disposition', 'attachment; filename="hammock-larder.csv"')
   @ApiOperation({ summary: 'What everything of the larder is made of, as a table (RFC 4180)' })
@@ -62,6 +67,7 @@ export class FormatsController {
   }
 
   @Get('cooks/:id/account.csv')
+  @Allow('cook')
   @Header('content-type', 'text/csv; charset=utf-8; header=present')
   @Header('content-disposition', 'attachment; filename="hammock-account.csv"')
   @ApiOperation({ summary: 'The account of one pot as a table (RFC 4180)' })

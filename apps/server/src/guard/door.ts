@@ -2,25 +2,23 @@ import { networkInterfaces } from 'node:os';
 import { parse } from 'cookie';
 import type { NextFunction, Request, Response } from 'express';
 import { sendProblem } from '../common/problemFilter.js';
-import type { Device } from '../devices/device.entity.js';
-import type { Doorkeeper } from '../devices/doorkeeper.js';
+import type { Pairing } from '../devices/pairing.js';
+import type { Asked } from './asks.js';
 import { isFromHere, isVisit } from './localOnly.js';
+import { targetOf, type Target } from './target.js';
 
 /** What a device proves itself with. */
 export const COOKIE = 'hammock_device';
-
-/** A request of a device of the house; none for this machine's own. */
-export type Asked = Request & { device?: Device };
 
 /** Where this server may be asked besides this machine: its own addresses in the house, or the name a proxy gives it. */
 export interface House {
   /** Host names and addresses, without a port; this machine's addresses without. */
   readonly hosts?: readonly string[] | undefined;
-  /** The address a proxy with TLS is asked at: "https://kitchen.example". */
+  /** The address a proxy with TLS is asked at: "https://kitchen.example". Then nobody is taken for the one at the keyboard. */
   readonly origin?: string | undefined;
 }
 
-/** This machine's addresses in the house (RFC 1918, RFC 4193, link-local), and no others: never one that the whole world can ask. */
+/** This machine's addresses in the house (RFC 1918, link-local), and no others: never one that the whole world can ask. */
 export function houseAddresses(): readonly string[] {
   return Object.values(networkInterfaces())
     .flatMap((list = []) => list)
@@ -29,20 +27,30 @@ export function houseAddresses(): readonly string[] {
     .filter((a) => /^(?:10\.|192\.168\.|169\.254\.|172\.(?:1[6-9]|2\d|3[01])\.)/u.test(a));
 }
 
-/** What a guest may read: what is on the stove, and what it is made with. */
-const GUEST_MAY =
-  /^\/api\/(?:health|household|bags|vessels|hobs|cups|dishes|ingredients|methods|steam-tests|plans|cooks|changes|learnt|devices\/me)(?:\/|$)/u;
-/** What only this machine or a cook of the house may ask, and what anybody may who has a code. */
-const JOINING = '/api/devices/join';
+/** What may be asked by somebody who is not known yet: to be let in, and whether one is. */
+const JOIN = '/api/devices/join';
 const ME = '/api/devices/me';
 
+/** Whether nobody in particular may ask this: the built pages and their files, and the two ways to be known. */
+const isOpen = ({ method }: Request, { path, isData }: Target): boolean =>
+  isData
+    ? (path === JOIN && method === 'POST') || (path === ME && method === 'GET')
+    : method === 'GET' || method === 'HEAD';
+
 /**
- * Lets in this machine's own pages as before, and with `--lan` devices of the house that were let in. A request names this server by
- * an address of the house or it is refused: a name somebody else points here is not ours.
+ * Says of each request who asks, and lets nobody in who is not known: this machine's own pages, a device of the house that was let
+ * in, and otherwise only what holds nothing of the household. What a route may be used for stands on the route itself (`Allow`).
  */
-export function door(doorkeeper: Doorkeeper, house: House | undefined) {
+export function door(pairing: Pairing, house: House | undefined) {
   return (request: Asked, response: Response, next: NextFunction): void => {
-    if (isFromHere(request)) {
+    const target = targetOf(request);
+    if (!target) {
+      sendProblem(response, 400, 'malformed', 'The address cannot be read');
+      return;
+    }
+    request.from = addressOf(request, house);
+    if (house?.origin === undefined && isFromHere(request)) {
+      request.who = 'here';
       next();
       return;
     }
@@ -50,26 +58,26 @@ export function door(doorkeeper: Doorkeeper, house: House | undefined) {
       sendProblem(response, 403, 'foreign', 'This is only for pages of this program on this machine');
       return;
     }
-    const isData = /^\/api(?:\/|$)/u.test(request.path);
-    // The page itself holds nothing of the household: it is shown, and asks for the code.
-    if (!isData || request.path === JOINING) {
-      next();
+    const device = pairing.known(parse(request.headers.cookie ?? '')[COOKIE]);
+    request.who = device?.role ?? 'nobody';
+    if (device) {
+      request.device = device;
+      pairing.listens(device, response);
+    } else if (!isOpen(request, target)) {
+      sendProblem(response, 401, 'join', 'This device was not let in, or was let go');
       return;
     }
-    const device = doorkeeper.known(parse(request.headers.cookie ?? '')[COOKIE]);
-    if (!device) {
-      if (request.path === ME) next();
-      else sendProblem(response, 401, 'join', 'This device was not let in, or was let go');
-      return;
-    }
-    if (device.role === 'guest' && !(request.method === 'GET' && GUEST_MAY.test(request.path))) {
-      sendProblem(response, 403, 'guest', 'Guests read what is on the stove and change nothing');
-      return;
-    }
-    request.device = device;
-    doorkeeper.listens(device, response);
     next();
   };
+}
+
+/** The address somebody asks from: what a proxy that was named says it saw last, for behind it all have one address. */
+function addressOf({ headers, socket }: Request, house: House | undefined): string {
+  const direct = socket.remoteAddress ?? '';
+  if (house?.origin === undefined) return direct;
+  const passed = headers['x-forwarded-for'];
+  const last = (Array.isArray(passed) ? passed.join(',') : (passed ?? '')).split(',').at(-1)?.trim() ?? '';
+  return /^[\da-f.:]{2,45}$/iu.test(last) ? last : direct;
 }
 
 /** Whether a request names an address of the house and comes of a page of ours. */

@@ -1,4 +1,3 @@
-import type { NextFunction, Request, Response } from 'express';
 import { ProblemException } from '../common/problems.js';
 
 /** Deeper than any body here, by far. */
@@ -6,12 +5,10 @@ const MOST_DEEP = 16;
 /** The largest plan there can be (60 ingredients, 60 of its own, 40 stages) has some two thousand. */
 const MOST_VALUES = 4000;
 
-/** Refuses a body that is nested or long beyond anything meant, before anything walks through it. */
-export function jsonBounds(request: Request, _response: Response, next: NextFunction): void {
-  next(boundsProblem(request.body));
-}
-
-/** Why a parsed body is out of bounds; undefined when it is not. Looks at it without recursion. */
+/**
+ * Why a parsed body is nested or long beyond anything meant; undefined when it is not. Looks at it without recursion, before anything
+ * else walks through it.
+ */
 export function boundsProblem(body: unknown): ProblemException | undefined {
   const left: { readonly value: unknown; readonly deep: number }[] = [{ value: body, deep: 0 }];
   let values = 0;

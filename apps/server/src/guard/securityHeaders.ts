@@ -1,6 +1,7 @@
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import helmet from 'helmet';
 import { nonceOf } from '../web.js';
+import { targetOf } from './target.js';
 
 /** What an API reply is sent with: it is data, which a browser reads and neither runs nor shows in a frame. */
 const OF_DATA: Readonly<Record<string, string>> = {
@@ -40,7 +41,7 @@ export function securityHeaders(): RequestHandler {
     strictTransportSecurity: false,
   });
   return (request: Request, response: Response, next: NextFunction): void => {
-    if (!/^\/api(?:\/|$)/u.test(request.path)) {
+    if (targetOf(request)?.isData !== true) {
       ofPages(request, response, next);
       return;
     }

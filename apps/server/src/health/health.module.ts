@@ -1,10 +1,12 @@
 import { Controller, Get, Module } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { Allow } from '../guard/allow.js';
 
 @ApiTags('health')
 @Controller('api/health')
 export class HealthController {
   @Get()
+  @Allow('guest')
   @ApiOkResponse({
     schema: { type: 'object', required: ['ok'], properties: { ok: { type: 'boolean', enum: [true] } } },
   })

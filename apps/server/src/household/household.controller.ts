@@ -1,8 +1,10 @@
-import { Body, Controller, Get, Put, Query } from '@nestjs/common';
+import { Body, Controller, Get, Put, Query, Req } from '@nestjs/common';
 import { ApiConflictResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { sameValue, type HouseholdRecord } from '@hammock/core/records';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
+import { Allow } from '../guard/allow.js';
+import type { Asked } from '../guard/asks.js';
 import { ClashException } from '../common/clash.js';
 import { Problem } from '../common/problems.js';
 import { StandsOn } from '../common/standsOn.js';
@@ -19,12 +21,15 @@ export class HouseholdController {
   ) {}
 
   @Get()
+  @Allow('guest')
   @ApiOkResponse({ type: Household })
-  async read(): Promise<HouseholdRecord> {
-    return withoutId(await this.repository.findOneByOrFail({ id: ONLY }));
+  async read(@Req() { who }: Asked): Promise<HouseholdRecord> {
+    const household = withoutId(await this.repository.findOneByOrFail({ id: ONLY }));
+    return who === 'guest' ? forGuests(household) : household;
   }
 
   @Put()
+  @Allow('cook')
   @ApiOkResponse({ type: Household })
   @ApiConflictResponse({
     type: Problem,
@@ -53,6 +58,13 @@ function unspoken(dto: HouseholdDto, before: Household): Unspoken {
   const said = MAY_BE_LEFT_OUT.filter((key) => dto[key] !== undefined).map((key) => [key, dto[key]]);
   return { ...kept, ...(Object.fromEntries(said) as Partial<Unspoken>) };
 }
+
+/** What a guest has of the household: where it cooks and how it measures; nobody's name, and nothing that was learnt. */
+export const forGuests = (household: HouseholdRecord): HouseholdRecord => ({
+  ...household,
+  people: null,
+  told: null,
+});
 
 /** The row's id is nobody's business: there is one household. */
 export function withoutId({ id: _id, ...household }: Household): HouseholdRecord {

@@ -8,6 +8,7 @@ import {
   ParseEnumPipe,
   ParseIntPipe,
   Post,
+  Req,
   Sse,
   type DynamicModule,
   type MessageEvent,
@@ -16,8 +17,12 @@ import { ApiOkResponse, ApiOperation, ApiParam, ApiProperty, ApiTags } from '@ne
 import { SkipThrottle } from '@nestjs/throttler';
 import { HEATS, type HeatSetting } from '@hammock/core';
 import { map, type Observable } from 'rxjs';
+import { Allow } from '../guard/allow.js';
 import { notFound, ProblemException } from '../common/problems.js';
-import { instrumentAt, readingsOf, type Instrument } from './readings.js';
+import type { Asked } from '../guard/asks.js';
+import { Costs } from '../guard/inHand.js';
+import { Streams } from '../guard/streams.js';
+import { instrumentAt, readingsOf, type Instrument, type Reading } from './readings.js';
 
 /** Addresses of the instruments of this kitchen. */
 const ADDRESSES = Symbol('addresses');
@@ -36,9 +41,15 @@ export class InstrumentReply implements Instrument {
 @ApiTags('instruments')
 @Controller('api/instruments')
 export class InstrumentsController {
-  constructor(@Inject(ADDRESSES) private readonly addresses: readonly string[]) {}
+  private readonly lines = new Map<string, Observable<Reading>>();
+
+  constructor(
+    @Inject(ADDRESSES) private readonly addresses: readonly string[],
+    private readonly streams: Streams,
+  ) {}
 
   @Get()
+  @Allow('cook')
   @ApiOperation({ summary: 'Instruments of this kitchen that answer (docs/instruments.md)' })
   @ApiOkResponse({ type: InstrumentReply, isArray: true })
   async list(): Promise<readonly InstrumentReply[]> {
@@ -47,17 +58,23 @@ export class InstrumentsController {
   }
 
   @Sse(':n/readings')
+  @Allow('cook')
+  @Costs(0)
   @SkipThrottle()
   @ApiOperation({ summary: 'What it reads, as it reads it, as server-sent events' })
   @ApiOkResponse({
     description: 'One event a reading: {"value": 812, "steady": true}',
     content: { 'text/event-stream': { schema: { type: 'string' } } },
   })
-  readings(@Param('n', ParseIntPipe) n: number): Observable<MessageEvent> {
-    return readingsOf(this.address(n)).pipe(map((data) => ({ data })));
+  readings(@Param('n', ParseIntPipe) n: number, @Req() request: Asked): Observable<MessageEvent> {
+    const address = this.address(n);
+    const line = this.lines.get(address) ?? readingsOf(address);
+    this.lines.set(address, line);
+    return this.streams.of(request, line.pipe(map((data) => ({ data }))));
   }
 
   @Post(':n/zero')
+  @Allow('cook')
   @HttpCode(204)
   @ApiOperation({ summary: 'What is on a scale now is nothing' })
   async zero(@Param('n', ParseIntPipe) n: number): Promise<void> {
@@ -65,6 +82,7 @@ export class InstrumentsController {
   }
 
   @Post(':n/set/:heat')
+  @Allow('cook')
   @HttpCode(204)
   @ApiOperation({ summary: 'Sets the ring of a hob' })
   @ApiParam({ name: 'heat', enum: HEATS })

@@ -93,6 +93,41 @@ describe('an instrument of the kitchen', () => {
     await request(server.url).post('/api/instruments/1/set/low').expect(503);
   });
 
+  it('that says more of itself than there is to say is none', async () => {
+    says = JSON.stringify({ ...JSON.parse(says), more: 'x'.repeat(5000) });
+    expect((await request(server.url).get('/api/instruments').expect(200)).body).toEqual([]);
+    says = '{'.repeat(20_000_000);
+    expect((await request(server.url).get('/api/instruments').expect(200)).body).toEqual([]);
+  });
+
+  it('that floods is passed on five times a second, and a line without end is no line', async () => {
+    let pieces = 0;
+    scale.removeAllListeners('request');
+    scale.on('request', (_asked, reply) => {
+      connections += 1;
+      reply.writeHead(200, { 'content-type': 'text/event-stream' });
+      if (connections === 1) reply.write(`data: ${'1'.repeat(100_000)}`);
+      const timer = setInterval(() => {
+        for (let n = 0; n < 200 && connections > 1; n += 1)
+          reply.write(`data: {"value":${(pieces += 1).toString()}}\n\n`);
+      }, 5);
+      reply.on('close', () => clearInterval(timer));
+    });
+    const ended = new AbortController();
+    const reply = await fetch(`${server.url}/api/instruments/0/readings`, { signal: ended.signal });
+    let heard = 0;
+    const beganMs = performance.now();
+    for await (const piece of reply.body ?? []) {
+      heard += new TextDecoder().decode(piece).split('"value"').length - 1;
+      if (performance.now() - beganMs > 3200) break;
+    }
+    ended.abort();
+    // The first line was dropped and asked for again; of the second two seconds were heard.
+    expect(connections).toBeGreaterThan(1);
+    expect(heard).toBeGreaterThan(4);
+    expect(heard).toBeLessThanOrEqual(17);
+  });
+
   it('reads numbers a kitchen can have', () => {
     expect(readingIn('{"value":1.5,"steady":"yes","more":1}')).toEqual({ value: 1.5, steady: false });
     for (const text of ['', '{}', '{"value":"9"}', '{"value":1e9}', '[1]', 'null'])

@@ -1,5 +1,5 @@
 import { createParser } from 'eventsource-parser';
-import { Observable } from 'rxjs';
+import { Observable, share, throttleTime } from 'rxjs';
 
 /** What an instrument says it is. */
 export interface Instrument {
@@ -18,6 +18,15 @@ const KINDS: ReadonlySet<unknown> = new Set(['scale', 'thermometer', 'hob']);
 /** An instrument that does not answer in this time is off, ms; one that stops is asked again after so long. */
 const PATIENCE_MS = 1500;
 const AGAIN_MS = 1000;
+/** One that says nothing for so long has fallen asleep with the line open, ms. */
+const SILENT_MS = 10_000;
+/** What it says of itself, and a line of what it reads, bytes: no more is meant, whatever it is. */
+const MOST_DESCRIPTION = 4096;
+const MOST_LINE = 1024;
+/** What is read of one in a second, bytes, and passed on of it, ms between readings: five a second are more than anybody sees. */
+const MOST_IN_SECOND = 16 * 1024;
+const SECOND_MS = 1000;
+const BETWEEN_MS = 200;
 /** No kitchen weighs more, or is hotter, than this. */
 const MOST = 100_000;
 const LONGEST_NAME = 40;
@@ -26,13 +35,26 @@ const LONGEST_NAME = 40;
 export async function instrumentAt(address: string): Promise<Instrument | undefined> {
   try {
     const reply = await fetch(address, { signal: AbortSignal.timeout(PATIENCE_MS), redirect: 'error' });
-    const said = (await reply.json()) as Partial<Record<'protocol' | keyof Instrument, unknown>>;
+    const said = JSON.parse(await shortText(reply)) as Partial<
+      Record<'protocol' | keyof Instrument, unknown>
+    >;
     if (said.protocol !== 'hammock.instrument' || !KINDS.has(said.kind)) return undefined;
-    const text = (value: unknown): string => String(value).slice(0, LONGEST_NAME);
+    const text = (value: unknown): string => (typeof value === 'string' ? value.slice(0, LONGEST_NAME) : '');
     return { kind: said.kind as Instrument['kind'], name: text(said.name), unit: text(said.unit) };
   } catch {
     return undefined;
   }
+}
+
+/** @throws Error for one that says more of itself than there is to say */
+async function shortText(reply: Response): Promise<string> {
+  const words = new TextDecoder();
+  let text = '';
+  for await (const piece of reply.body ?? []) {
+    text += words.decode(piece as Uint8Array, { stream: true });
+    if (text.length > MOST_DESCRIPTION) throw new Error('it says too much');
+  }
+  return text;
 }
 
 /** A reading in what an instrument said; undefined for anything else. */
@@ -46,28 +68,62 @@ export function readingIn(text: string): Reading | undefined {
   }
 }
 
-/** The readings of an instrument as they come; where it falls silent or goes it is asked again, until nobody listens. */
+/**
+ * The readings of an instrument as they come, five a second at the most; where it falls silent, floods or goes it is asked again, until
+ * nobody listens. All who listen share one line.
+ */
 export function readingsOf(address: string): Observable<Reading> {
-  return new Observable((hears) => {
+  return new Observable<Reading>((hears) => {
     const ended = new AbortController();
     const listen = async (): Promise<void> => {
       while (!ended.signal.aborted) {
         try {
-          const reply = await fetch(`${address}/readings`, { signal: ended.signal, redirect: 'error' });
-          const parser = createParser((event) => {
-            const reading = event.type === 'event' ? readingIn(event.data) : undefined;
-            if (reading) hears.next(reading);
-          });
-          const words = new TextDecoder();
-          for await (const piece of reply.body ?? [])
-            parser.feed(words.decode(piece as Uint8Array, { stream: true }));
+          await heard(address, ended.signal, (reading) => hears.next(reading));
         } catch {
-          // It was switched off, or is out of reach: it may come back.
+          // It was switched off, is out of reach, or says what is no reading: it may come back.
         }
-        await new Promise((later) => setTimeout(later, AGAIN_MS));
+        await later(AGAIN_MS);
       }
     };
     void listen();
     return () => ended.abort();
-  });
+  }).pipe(throttleTime(BETWEEN_MS, undefined, { leading: true, trailing: true }), share());
+}
+
+const later = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
+
+/** Hears one line until it breaks. */
+async function heard(address: string, ended: AbortSignal, hears: (reading: Reading) => void): Promise<void> {
+  const line = new AbortController();
+  const signal = AbortSignal.any([ended, line.signal]);
+  let silent = setTimeout(() => line.abort(), SILENT_MS);
+  try {
+    const reply = await fetch(`${address}/readings`, { signal, redirect: 'error' });
+    const parser = createParser((event) => {
+      const reading = event.type === 'event' ? readingIn(event.data) : undefined;
+      if (reading) hears(reading);
+    });
+    const words = new TextDecoder();
+    let unended = 0;
+    let [sinceMs, bytes] = [performance.now(), 0];
+    for await (const piece of reply.body ?? []) {
+      clearTimeout(silent);
+      silent = setTimeout(() => line.abort(), SILENT_MS);
+      const text = words.decode(piece as Uint8Array, { stream: true });
+      for (const part of text.split(/(?<=\n)/u)) {
+        unended += part.length;
+        if (unended > MOST_LINE) throw new Error('a line without end');
+        if (part.endsWith('\n')) unended = 0;
+      }
+      parser.feed(text);
+      // What comes faster than anybody reads is left on the line: it is read no faster than this.
+      bytes += (piece as Uint8Array).length;
+      const leftMs = SECOND_MS - (performance.now() - sinceMs);
+      if (bytes > MOST_IN_SECOND && leftMs > 0) await later(leftMs);
+      if (bytes > MOST_IN_SECOND || leftMs <= 0) [sinceMs, bytes] = [performance.now(), 0];
+    }
+  } finally {
+    clearTimeout(silent);
+    line.abort();
+  }
 }

@@ -3,6 +3,7 @@ import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { PlanInput } from '@hammock/core';
 import { IsNull, Repository, type EntityManager } from 'typeorm';
+import { Allow } from '../guard/allow.js';
 import { Clock } from '../common/clock.js';
 import { plain } from '../common/plain.js';
 import { ProblemException } from '../common/problems.js';
@@ -31,6 +32,7 @@ export class PlansController {
   }
 
   @Get()
+  @Allow('cook')
   @ApiOperation({ summary: 'The newest plans, the one last worked on first' })
   @ApiOkResponse({ type: Plan, isArray: true })
   list(): Promise<Plan[]> {
@@ -42,6 +44,7 @@ export class PlansController {
   }
 
   @Put(':id')
+  @Allow('cook')
   @ApiOperation({ summary: 'Keeps a plan as it is being typed' })
   @ApiOkResponse({ type: Plan })
   put(
@@ -55,6 +58,7 @@ export class PlansController {
   }
 
   @Delete(':id')
+  @Allow('cook')
   @ApiOkResponse({ type: Plan })
   remove(@Param('id', new UuidParam('id')) id: string, @Query() { standsOn }: StandsOn): Promise<Plan> {
     return this.store.remove(id, standsOn);

@@ -29,6 +29,7 @@ export async function temporaryServer(
     house: undefined,
     instruments: [],
     saysInPage: false,
+    saysCode: false,
     port: 0,
     webFolder: undefined,
     bodyLimit: 256 * 1024,

@@ -13,7 +13,13 @@ interface About {
 export type Field = About &
   (
     | { readonly kind: 'number'; readonly range: Range }
-    | { readonly kind: 'text'; readonly most: number; readonly mayBeEmpty?: boolean }
+    | {
+        readonly kind: 'text';
+        readonly most: number;
+        readonly mayBeEmpty?: boolean;
+        /** True for a name that other things call it by: no line ends and no other control characters. */
+        readonly oneLine?: boolean;
+      }
     | { readonly kind: 'texts'; readonly most: number }
     | { readonly kind: 'flag' }
     | { readonly kind: 'choice'; readonly choices: readonly (string | number)[] }
@@ -70,7 +76,8 @@ function holds(value: unknown, field: Field): boolean {
       return (
         typeof value === 'string' &&
         value.length <= field.most &&
-        (field.mayBeEmpty === true || value.length > 0)
+        (field.mayBeEmpty === true || value.length > 0) &&
+        (field.oneLine !== true || ONE_LINE.test(value))
       );
     case 'texts':
       return (
@@ -88,6 +95,9 @@ function holds(value: unknown, field: Field): boolean {
       return isList(value, field.most) && value.every((v) => fits(v, field.of));
   }
 }
+
+/** Text without line ends and other control characters. */
+export const ONE_LINE = /^[^\p{Cc}\p{Zl}\p{Zp}]*$/u;
 
 const isList = (value: unknown, most: number): value is readonly unknown[] =>
   Array.isArray(value) && value.length <= most;

@@ -17,7 +17,8 @@ const number = (range: Range, about: string, more: More = {}) =>
 const choice = <const C extends readonly (string | number)[]>(choices: C, about: string, more: More = {}) =>
   ({ kind: 'choice', choices, about, optional: true, ...more }) as const;
 const flag = (about: string) => ({ kind: 'flag', about, optional: true }) as const;
-const id = (about: string, more: More = {}) => ({ kind: 'text', most: 60, about, ...more }) as const;
+const id = (about: string, more: More = {}) =>
+  ({ kind: 'text', most: 60, oneLine: true, about, ...more }) as const;
 const optional = { optional: true } as const;
 const needed = { optional: false } as const;
 
@@ -42,7 +43,13 @@ export const INGREDIENT = shape('Ingredient', {
   amount: { kind: 'one', of: AMOUNT, about: 'How much' },
   state: choice(STATES, 'How far it is cooked down when the liquid goes in'),
   soakMin: number(RANGES.soakMin, 'Soak of a pulse by itself, its water thrown away'),
-  joins: { kind: 'text', most: 40, about: 'Id of the stage at which it joins', optional: true },
+  joins: {
+    kind: 'text',
+    most: 40,
+    oneLine: true,
+    about: 'Id of the stage at which it joins',
+    optional: true,
+  },
   apart: flag('It stays in a vessel of its own'),
   spread: number(RANGES.spread, 'One standard deviation of its amount, as a share'),
   note: { kind: 'text', most: 200, about: 'What the cook said of it', optional: true, mayBeEmpty: true },
@@ -96,7 +103,13 @@ export const OWN = shape('OwnIngredient', {
 export const BASE = shape('Base', {
   weighsG: number(RANGES.baseG, 'What the base weighs now; overrides states and minutes'),
   ladleOutG: number(RANGES.ladledG, 'Stew ladled out before the grain goes in'),
-  ladleBack: { kind: 'text', most: 40, about: 'Id of the stage at which it comes back', optional: true },
+  ladleBack: {
+    kind: 'text',
+    most: 40,
+    oneLine: true,
+    about: 'Id of the stage at which it comes back',
+    optional: true,
+  },
 });
 
 export const TIMING = shape('Timing', {
@@ -126,7 +139,13 @@ export const STAGE_END = shape('StageEnd', {
 });
 
 export const STAGE = shape('Stage', {
-  id: { kind: 'text', most: 40, about: 'Name of the stage within the plan', example: 'simmer' },
+  id: {
+    kind: 'text',
+    most: 40,
+    oneLine: true,
+    about: 'Name of the stage within the plan',
+    example: 'simmer',
+  },
   act: choice(ACTS, 'What is done', needed),
   heat: choice(HEATS, 'Setting of the hob', needed),
   lid: choice(LID_STATES, 'The lid, and what lies under it', needed),
@@ -146,7 +165,7 @@ export const STAGE = shape('Stage', {
 
 /** Something made beside the pot. */
 const BESIDE = shape('Beside', {
-  id: { kind: 'text', most: 40, about: 'Its id within the plan', example: 'beside-1' },
+  id: { kind: 'text', most: 40, oneLine: true, about: 'Its id within the plan', example: 'beside-1' },
   name: { kind: 'text', most: 60, about: 'What it is', example: 'fried onions' },
   kind: choice(BESIDE_KINDS, 'A vessel that serves this pot, or a dish of its own', needed),
   minutes: number(RANGES.besideMin, 'Minutes it takes in all', needed),
@@ -155,6 +174,7 @@ const BESIDE = shape('Beside', {
   before: {
     kind: 'text',
     most: 40,
+    oneLine: true,
     about: 'Id of the stage it must be over for; the table without',
     optional: true,
   },

@@ -206,8 +206,10 @@ export interface ChangesReply {
   readonly revision: number;
   /** True when there is more than one reply can hold. */
   readonly more: boolean;
-  /** True when the file is older than what was asked from: it was put back from a copy, and all must be read again. */
+  /** True when everything was erased, replaced or put back since what was asked from, and all must be read again. */
   readonly reset: boolean;
+  /** Which household this is: another one since everything was erased, replaced or put back. */
+  readonly epoch: string;
   readonly household?: HouseholdRecord;
   readonly bags: readonly Changed<BagRecord>[];
   readonly vessels: readonly Changed<VesselRecord>[];
