@@ -8,21 +8,29 @@ import {
   ApiQuery,
   ApiTags,
 } from '@nestjs/swagger';
-import type { Response } from 'express';
+import type { Request, Response } from 'express';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { ChoiceField } from '../common/fields.js';
-import { ProblemException } from '../common/problems.js';
+import { Allow } from '../guard/allow.js';
+import { ChoiceField, FlagField } from '../common/fields.js';
+import { Costs } from '../guard/inHand.js';
 import { UuidParam } from '../common/uuidParam.js';
 import { HOWS, type How, type LookedOver } from './archiveIn.js';
 import { ARCHIVE_SCHEMA } from './archiveSchema.js';
 import { ArchiveService } from './archive.service.js';
-import type { Incoming } from './incoming.js';
+import { receive } from './incoming.js';
+import { Database } from '../database/database.js';
 
 /** How an archive is put back. */
 export class HowDto {
   @ChoiceField(HOWS, { about: 'merge: into what is here, the newer of two winning; instead: in place of it' })
   how: How;
+
+  @FlagField({
+    about: 'For instead: that a file with nothing in it is meant to leave nothing here',
+    optional: true,
+  })
+  evenIfEmpty?: boolean;
 }
 
 /** That it is meant. */
@@ -62,9 +70,14 @@ export class ShareReply {
 @ApiTags('archive')
 @Controller('api')
 export class ArchiveController {
-  constructor(private readonly archive: ArchiveService) {}
+  constructor(
+    private readonly archive: ArchiveService,
+    private readonly database: Database,
+  ) {}
 
   @Get('archive')
+  @Allow('cook')
+  @Costs(4)
   @ApiOperation({
     summary: 'Everything the household wrote down, as one JSON text (docs/archive.schema.json)',
   })
@@ -78,6 +91,7 @@ export class ArchiveController {
   }
 
   @Get('archive/schema')
+  @Allow('cook')
   @ApiOperation({ summary: 'What an archive is, by JSON Schema' })
   @ApiOkResponse({ schema: { type: 'object' } })
   schema(): object {
@@ -85,6 +99,8 @@ export class ArchiveController {
   }
 
   @Post('archive/incoming')
+  @Allow('cook')
+  @Costs(4)
   @HttpCode(200)
   @ApiOperation({ summary: 'Looks an archive over: what putting it in would do. Nothing is changed' })
   @ApiQuery({
@@ -95,22 +111,28 @@ export class ArchiveController {
   })
   @ApiBody({ schema: { type: 'object' } })
   @ApiOkResponse({ type: LookedOverReply })
-  async look(@Req() { incomingId }: Incoming): Promise<LookedOverReply> {
-    if (incomingId === undefined) throw new ProblemException(400, 'request', 'Send the archive as the body');
-    return { id: incomingId, ...(await this.archive.look(incomingId)) };
+  async look(@Req() request: Request): Promise<LookedOverReply> {
+    const id = await receive(request, this.database.file);
+    return { id, ...(await this.archive.look(id)) };
   }
 
   @Post('archive/incoming/:id')
+  @Allow('cook')
+  @Costs(4)
   @HttpCode(200)
   @ApiOperation({
     summary: 'Puts an archive in that was looked over, all of it or nothing; a copy is made before',
   })
   @ApiOkResponse({ type: LookedOverReply })
-  async put(@Param('id', new UuidParam('id')) id: string, @Body() { how }: HowDto): Promise<LookedOverReply> {
-    return { id, ...(await this.archive.put(id, how)) };
+  async put(
+    @Param('id', new UuidParam('id')) id: string,
+    @Body() { how, evenIfEmpty }: HowDto,
+  ): Promise<LookedOverReply> {
+    return { id, ...(await this.archive.put(id, how, evenIfEmpty)) };
   }
 
   @Get('archive/incoming/:id')
+  @Allow('cook')
   @ApiOperation({ summary: 'How much of an archive was gone through that is looked over or put in' })
   @ApiOkResponse({ type: ShareReply })
   share(@Param('id', new UuidParam('id')) id: string): ShareReply {
@@ -118,6 +140,7 @@ export class ArchiveController {
   }
 
   @Delete('archive/incoming/:id')
+  @Allow('cook')
   @HttpCode(204)
   @ApiOperation({
     summary: 'Forgets an archive that was looked over; one that is being gone through is stopped',
@@ -127,8 +150,12 @@ export class ArchiveController {
   }
 
   @Post('everything')
+  @Allow('cook')
   @HttpCode(204)
-  @ApiOperation({ summary: 'Takes everything of the household’s away for good, its copies too' })
+  @ApiOperation({
+    summary:
+      'Takes everything of the household’s away for good: its copies, what was set aside and the devices too',
+  })
   async takeAllAway(@Body() meant: MeantDto): Promise<void> {
     await this.archive.takeAllAway(meant.takeAway);
   }

@@ -1,4 +1,4 @@
-import { existsSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { existsSync, rmSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
@@ -6,10 +6,13 @@ import { Clock } from '../common/clock.js';
 import { notFound, ProblemException } from '../common/problems.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { Database } from '../database/database.js';
-import { copyDatabase, forgetCopies, keepNewest } from '../database/copyFile.js';
+import { copyDatabase, keepNewest } from '../database/copyFile.js';
+import { finishErase, markErased } from '../database/erase.js';
 import type { OnBytes } from './archiveLines.js';
 import { Putting, type How, type LookedOver } from './archiveIn.js';
 import { archiveText } from './archiveOut.js';
+import { Pairing } from '../devices/pairing.js';
+import { lookIn } from '../database/plainFiles.js';
 import { ArchiveProblem, type ArchiveWrong } from './archiveRows.js';
 import { tablesOf } from './archiveTables.js';
 
@@ -21,6 +24,10 @@ const WRONG: Readonly<Record<ArchiveWrong, string>> = {
   newer: 'This archive was made by a newer Hammock: update this one first. Nothing was changed.',
   stopped: 'It was stopped. Nothing was changed.',
   rowTooLarge: 'In this file is a thing larger than any pot. Nothing was changed.',
+  tooDeep: 'This file is nested beyond anything a household writes down. Nothing was changed.',
+  tooMany: 'In this file is more than any household has. Nothing was changed.',
+  empty:
+    'In this file is nothing that can be read: in place of what is here it would leave an empty kitchen. Nothing was changed.',
 };
 /** A file that came in and was not put in is forgotten after so long, ms. */
 const FORGET_MS = 3600 * 1000;
@@ -45,6 +52,7 @@ export class ArchiveService {
     private readonly database: Database,
     private readonly queue: WriteQueue,
     private readonly clock: Clock,
+    private readonly pairing: Pairing,
     reader: DataSource,
   ) {
     this.tables = tablesOf(reader);
@@ -60,19 +68,29 @@ export class ArchiveService {
   async look(id: string): Promise<LookedOver> {
     this.forgetOld(FORGET_MS);
     return this.through(id, (file, onBytes) =>
-      new Putting(this.database.raw, this.tables).all(file, onBytes),
+      new Putting(this.database.raw, this.tables, this.clock.nowMs()).all(file, onBytes),
     );
   }
 
-  /** Puts a file in, after a copy of what is here was made; all of it or nothing. */
-  async put(id: string, how: How): Promise<LookedOver> {
+  /**
+   * Puts a file in, after a copy of what is here was made; all of it or nothing.
+   * @param evenIfEmpty that a file with nothing in it is meant to take the place of everything
+   */
+  async put(id: string, how: How, evenIfEmpty = false): Promise<LookedOver> {
     const nowMs = this.clock.nowMs();
     const done = await this.through(id, async (file, onBytes) => {
       copyDatabase(this.database.file, 'before-archive', nowMs);
       keepNewest(this.database.file, 'before-archive', MOST_COPIES);
-      return this.queue.run(({ nextRevision }) =>
-        new Putting(this.database.raw, this.tables, { how, nextRevision, nowMs }).all(file, onBytes),
-      );
+      return this.queue.run(async ({ nextRevision }) => {
+        const putting = new Putting(this.database.raw, this.tables, nowMs, { how, nextRevision });
+        const found = await putting.all(file, onBytes);
+        if (how === 'instead') {
+          if (putting.count === 0 && !evenIfEmpty) throw new ArchiveProblem('empty');
+          this.database.raw.exec('DELETE FROM "pot_evidence"');
+          this.queue.beginEpoch();
+        }
+        return found;
+      });
     });
     this.forget(id);
     return done;
@@ -92,14 +110,14 @@ export class ArchiveService {
     rmSync(incomingFile(this.database.file, id), { force: true });
   }
 
-  /** Takes everything of the household's away, its copies too; what is left is an empty kitchen. */
+  /** Takes everything of the household's away: its copies, what was set aside and the devices too. What is left is an empty kitchen. */
   async takeAllAway(said: string): Promise<void> {
     if (said !== 'everything') return;
     const { household, kept, cook } = this.tables;
     await this.queue.run(({ nextRevision }) => {
       const { raw } = this.database;
-      for (const { table } of [cook, ...kept.map(([, columns]) => columns).reverse()])
-        raw.exec(`DELETE FROM "${table}"`);
+      const tables = [cook, ...kept.map(([, columns]) => columns).reverse()].map(({ table }) => table);
+      for (const table of [...tables, 'pot_evidence', 'device']) raw.exec(`DELETE FROM "${table}"`);
       const empty = household.names.filter(
         (n) => household.json.has(n) || ['fingerMm', 'softerSteps'].includes(n),
       );
@@ -108,13 +126,14 @@ export class ArchiveService {
           `UPDATE "${household.table}" SET "name" = 'Our kitchen', ${empty.map((n) => `"${n}" = NULL`).join()}, "revision" = ?`,
         )
         .run(nextRevision());
+      this.queue.beginEpoch();
+      markErased(raw);
       return Promise.resolve();
     });
     // What was erased is not left lying in the file, nor in a copy.
-    this.database.raw.exec('VACUUM');
-    this.database.checkpoint();
-    forgetCopies(this.database.file);
+    finishErase(this.database.writer, this.database.file);
     this.forgetOld(Infinity);
+    this.pairing.forgetAll();
   }
 
   private async through<T>(id: string, work: (file: string, onBytes: OnBytes) => Promise<T>): Promise<T> {
@@ -131,7 +150,8 @@ export class ArchiveService {
     } catch (error) {
       if (!(error instanceof ArchiveProblem)) throw error;
       this.going.delete(id);
-      this.forget(id);
+      // One that was only asked about once more stays, to be answered.
+      if (error.reason !== 'empty') this.forget(id);
       throw new ProblemException(422, 'archive', WRONG[error.reason], [
         { field: 'file', code: error.reason, message: WRONG[error.reason] },
       ]);
@@ -142,9 +162,9 @@ export class ArchiveService {
 
   private forgetOld(afterMs: number): void {
     const folder = dirname(this.database.file);
-    for (const name of readdirSync(folder).filter((n) => INCOMING.test(n))) {
-      const age = this.clock.nowMs() - statSync(join(folder, name)).mtimeMs;
-      if (afterMs === Infinity || age > afterMs) rmSync(join(folder, name), { force: true });
+    for (const { name, atMs } of lookIn(folder).files) {
+      const isOld = afterMs === Infinity || this.clock.nowMs() - atMs > afterMs;
+      if (INCOMING.test(name) && isOld) rmSync(join(folder, name), { force: true });
     }
   }
 }

@@ -195,7 +195,7 @@ describe('everything of a household', () => {
     [
       'one that nests without end',
       `{"format":"hammock.archive","version":1,"bags":${'['.repeat(2_000_000)}`,
-      'rowTooLarge',
+      'tooDeep',
     ],
     [
       'one with a text without end',

@@ -2,8 +2,8 @@ import { Ajv, type ErrorObject } from 'ajv';
 import { plainToInstance } from 'class-transformer';
 import { isUUID, validateSync } from 'class-validator';
 import type { Type } from '@nestjs/common';
-import { fits, PLAN, TAP_KINDS } from '@hammock/core';
-import { sayingProblem } from '@hammock/core/records';
+import { answer, cautionsOf, fits, PLAN, TAP_KINDS, type PlanInput } from '@hammock/core';
+import { sayingProblem, type AnswerReply } from '@hammock/core/records';
 import { HouseholdDto } from '../household/household.dto.js';
 import { ROW_SCHEMAS } from './archiveSchema.js';
 import { KEPT, type KeptKey } from './archiveTables.js';
@@ -15,8 +15,6 @@ const isKept = ajv.compile(ROW_SCHEMAS.kept);
 const isCook = ajv.compile(ROW_SCHEMAS.cook);
 const DTOS: ReadonlyMap<string, Type> = new Map(KEPT.map(([key, , dto]) => [key, dto]));
 const KINDS: ReadonlySet<string> = new Set(TAP_KINDS);
-/** Larger than any answer there is, characters. */
-const LONGEST_ANSWER = 200_000;
 
 /** Fields of a kept thing that are not said of it. */
 const ENVELOPE: ReadonlySet<string> = new Set(['id', 'createdAtMs', 'updatedAtMs', 'deletedAtMs']);
@@ -35,18 +33,22 @@ export const householdProblem = (row: unknown): string | undefined =>
 /** What is wrong with a cook, its plan, its taps or its outcome. */
 export function cookProblem(row: unknown): string | undefined {
   if (!isCook(row)) return pathOf(isCook.errors);
-  const { input, answer, taps } = row as {
+  const { input, taps } = row as {
     input: unknown;
-    answer: unknown;
     taps: readonly { kind: never; said?: string | null; amount?: number | null }[];
   };
   if (!fits(input, PLAN)) return 'input';
-  if (JSON.stringify(answer).length > LONGEST_ANSWER) return 'answer';
   const wrong = taps.findIndex(
     ({ kind, said, amount }) =>
       !KINDS.has(kind) || sayingProblem(kind, said ?? undefined, amount ?? undefined) !== undefined,
   );
   return wrong < 0 ? undefined : `taps[${wrong.toString()}]`;
+}
+
+/** The answer to a plan as this program works it out: what a file says of it is not believed. Undefined for a plan that has none. */
+export function answerTo(input: PlanInput): AnswerReply | undefined {
+  const found = answer(input);
+  return found.ok ? { ...found.value, cautions: cautionsOf(input, found.value.stages) } : undefined;
 }
 
 /** The first field its DTO class refuses; what is null was not said. */

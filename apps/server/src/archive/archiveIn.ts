@@ -1,5 +1,6 @@
 import type SqliteFile from 'better-sqlite3';
-import { cookProblem, householdProblem, keptProblem } from './archiveCheck.js';
+import type { PlanInput } from '@hammock/core';
+import { answerTo, cookProblem, householdProblem, keptProblem } from './archiveCheck.js';
 import type { OnBytes } from './archiveLines.js';
 import { archiveRows } from './archiveRows.js';
 import { toRow, type Columns, type KeptKey, type Tables } from './archiveTables.js';
@@ -46,18 +47,27 @@ export class Putting {
   constructor(
     private readonly raw: SqliteFile.Database,
     private readonly tables: Tables,
+    private readonly nowMs: number,
     /** Undefined while it is only looked over. */
     private readonly write?: {
       readonly how: How;
       readonly nextRevision: () => number;
-      readonly nowMs: number;
     },
   ) {}
+
+  /** Things of the household that could be read. */
+  get count(): number {
+    return Object.entries(this.lists).reduce(
+      (sum, [key, { added, newer, same }]) => sum + (key === 'household' ? 0 : added + newer + same),
+      0,
+    );
+  }
 
   /** Goes through all rows of a file. */
   async all(file: string, onBytes?: OnBytes): Promise<LookedOver> {
     if (this.write?.how === 'instead') this.raw.exec('DELETE FROM "cook"');
-    for await (const rows of archiveRows(file, onBytes)) for (const { key, row } of rows) this.one(key, row);
+    for await (const rows of archiveRows(file, onBytes))
+      for (const { key, row } of rows) this.one(key, settled(row, this.nowMs));
     if (this.write?.how === 'instead') this.takeAwayOthers();
     return { lists: this.lists, wrong: this.wrong, wrongCount: this.wrongCount };
   }
@@ -70,8 +80,7 @@ export class Putting {
           ? cookProblem(row)
           : keptProblem(key as KeptKey, row);
     if (problem !== undefined) {
-      this.wrongCount += 1;
-      if (this.wrong.length < NAMED) this.wrong.push(`${key}: ${problem}`);
+      this.leaveOut(`${key}: ${problem}`);
       return;
     }
     if (key === 'household') this.household(row as Values);
@@ -79,7 +88,13 @@ export class Putting {
     else this.kept(key, row as KeptValues);
   }
 
-  private count(key: string, what: keyof Counts): void {
+  /** What cannot be read is said, row by row, and left out; the rest goes in. */
+  private leaveOut(what: string): void {
+    this.wrongCount += 1;
+    if (this.wrong.length < NAMED) this.wrong.push(what);
+  }
+
+  private counted(key: string, what: keyof Counts): void {
     const counts = (this.lists[key] ??= { added: 0, newer: 0, same: 0 });
     counts[what] += 1;
   }
@@ -88,7 +103,7 @@ export class Putting {
   private household(row: Values): void {
     const { household } = this.tables;
     const isTaken = this.write?.how !== 'merge';
-    this.count('household', isTaken ? 'newer' : 'same');
+    this.counted('household', isTaken ? 'newer' : 'same');
     if (this.write && isTaken)
       this.put(household, { ...row, id: 1 }, { revision: this.write.nextRevision() });
   }
@@ -104,7 +119,7 @@ export class Putting {
     const hereMs = here ? Math.max(here.updatedAtMs, here.deletedAtMs ?? 0) : -1;
     const thereMs = Math.max(row.updatedAtMs, (row['deletedAtMs'] as number | null) ?? 0);
     const isTaken = this.write?.how === 'instead' || thereMs > hereMs;
-    this.count(key, here ? (thereMs > hereMs ? 'newer' : 'same') : 'added');
+    this.counted(key, here ? (thereMs > hereMs ? 'newer' : 'same') : 'added');
     if (this.write && isTaken)
       this.put(columns, this.withDish(key, row), { revision: this.write.nextRevision() });
   }
@@ -119,15 +134,20 @@ export class Putting {
   /** A pot is what was tapped: taps of both are one list, and the later verdict is the one. */
   private cook(row: CookValues): void {
     const { cook, tap, outcome } = this.tables;
+    const answer = answerTo(row['input'] as PlanInput);
+    if (!answer) {
+      this.leaveOut('cooks: input');
+      return;
+    }
     const here = this.once('SELECT 1 FROM "cook" WHERE "id" = ?').get(row.id);
     const judged = this.once('SELECT "atMs" FROM "outcome" WHERE "cookId" = ?').get(row.id) as
       { atMs: number } | undefined;
     const taps = row.taps.filter((t) => !this.once('SELECT 1 FROM "stage_event" WHERE "id" = ?').get(t.id));
     const isJudged = row.outcome !== null && row.outcome.atMs > (judged?.atMs ?? -1);
-    this.count('cooks', here ? (isJudged || taps.length > 0 ? 'newer' : 'same') : 'added');
+    this.counted('cooks', here ? (isJudged || taps.length > 0 ? 'newer' : 'same') : 'added');
     const { write } = this;
     if (!write) return;
-    if (!here) this.put(cook, row, { revision: write.nextRevision() });
+    if (!here) this.put(cook, { ...row, answer }, { revision: write.nextRevision() });
     for (const t of taps) this.put(tap, { ...t, cookId: row.id }, { seq: write.nextRevision() });
     if (!isJudged) return;
     this.put(outcome, { counts: 'once', ...row.outcome, cookId: row.id }, {});
@@ -150,7 +170,7 @@ export class Putting {
         if (this.seen.get(key)?.has(id) !== true)
           this.raw
             .prepare(`UPDATE "${table}" SET "deletedAtMs" = ?, "revision" = ? WHERE "id" = ?`)
-            .run(write.nowMs, write.nextRevision(), id);
+            .run(this.nowMs, write.nextRevision(), id);
     }
   }
 
@@ -170,4 +190,23 @@ export class Putting {
     );
     insert.run(...toRow(row, columns), ...Object.values(places));
   }
+}
+
+/** Ids are the same id in capitals. */
+const UUID = /^[\da-f]{8}(?:-[\da-f]{4}){3}-[\da-f]{12}$/iu;
+
+/** A row as it is kept: ids in small letters, and nothing of the future, which would win every merge to come. */
+function settled(row: unknown, nowMs: number): unknown {
+  if (Array.isArray(row)) return row.map((item) => settled(item, nowMs));
+  if (typeof row !== 'object' || row === null) return row;
+  return Object.fromEntries(
+    Object.entries(row).map(([key, value]: [string, unknown]) => {
+      // A plan and its answer are as they were said.
+      if (key === 'input' || key === 'answer' || key === 'spec' || key === 'figures') return [key, value];
+      if (/(?:^i|I)d$/u.test(key) && typeof value === 'string' && UUID.test(value))
+        return [key, value.toLowerCase()];
+      if (/AtMs$|^atMs$/u.test(key) && typeof value === 'number' && value > nowMs) return [key, nowMs];
+      return [key, key === 'taps' || key === 'outcome' ? settled(value, nowMs) : value];
+    }),
+  );
 }

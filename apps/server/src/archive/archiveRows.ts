@@ -1,10 +1,12 @@
 import { createReadStream } from 'node:fs';
 import { JSONParser } from '@streamparser/json';
+import { DepthScan } from './jsonScan.js';
 import { isByLine, rowsByLine, type OnBytes } from './archiveLines.js';
 import { FORMAT, KEPT, VERSION } from './archiveTables.js';
 
 /** Why a file is no archive. */
-export type ArchiveWrong = 'notJson' | 'notAnArchive' | 'newer' | 'rowTooLarge' | 'stopped';
+export type ArchiveWrong =
+  'notJson' | 'notAnArchive' | 'newer' | 'rowTooLarge' | 'tooDeep' | 'tooMany' | 'empty' | 'stopped';
 export class ArchiveProblem extends Error {
   constructor(readonly reason: ArchiveWrong) {
     super(reason);
@@ -17,6 +19,8 @@ export interface ArchiveRow {
   readonly row: unknown;
 }
 
+/** A household of a hundred years has fewer rows. */
+const MOST_ROWS = 500_000;
 /** No row has so many bytes: what goes on for longer is no row. */
 const LARGEST_ROW = 1024 * 1024;
 const PIECE = 64 * 1024;
@@ -28,6 +32,16 @@ const LISTS: ReadonlySet<string> = new Set([...KEPT.map(([key]) => key), 'cooks'
  * @throws ArchiveProblem for what is no archive, or of a newer program
  */
 export async function* archiveRows(file: string, onBytes?: OnBytes): AsyncGenerator<readonly ArchiveRow[]> {
+  let count = 0;
+  for await (const rows of rowsIn(file, onBytes)) {
+    count += rows.length;
+    if (count > MOST_ROWS) throw new ArchiveProblem('tooMany');
+    yield rows;
+  }
+}
+
+async function* rowsIn(file: string, onBytes?: OnBytes): AsyncGenerator<readonly ArchiveRow[]> {
+  await isShallow(file);
   if (!(await isByLine(file, LARGEST_ROW))) {
     yield* rowsOfAny(file, onBytes);
     return;
@@ -40,14 +54,22 @@ export async function* archiveRows(file: string, onBytes?: OnBytes): AsyncGenera
   }
 }
 
+/** @throws ArchiveProblem for a nest without end, before anything takes it apart */
+async function isShallow(file: string): Promise<void> {
+  const scan = new DepthScan();
+  for await (const piece of createReadStream(file, { highWaterMark: 4 * PIECE }))
+    if (!scan.isWithin(piece as Buffer)) throw new ArchiveProblem('tooDeep');
+}
+
 const isKnown = (key: string): boolean => key === 'household' || LISTS.has(key);
 
 /** The rows of an archive that somebody laid out anew. */
 async function* rowsOfAny(file: string, onBytes?: OnBytes): AsyncGenerator<readonly ArchiveRow[]> {
   let found: ArchiveRow[] = [];
   let since = 0;
-  const read: { isArchive: boolean; ended: boolean; failed: unknown } = {
+  const read: { isArchive: boolean; hasVersion: boolean; ended: boolean; failed: unknown } = {
     isArchive: false,
+    hasVersion: false,
     ended: false,
     failed: undefined,
   };
@@ -60,6 +82,7 @@ async function* rowsOfAny(file: string, onBytes?: OnBytes): AsyncGenerator<reado
     const list = stack.at(-1)?.key;
     if (stack.length === 1 && key === 'format') read.isArchive = value === FORMAT;
     else if (stack.length === 1 && key === 'version') {
+      read.hasVersion = true;
       if (value !== VERSION)
         read.failed ??= new ArchiveProblem(Number(value) > VERSION ? 'newer' : 'notAnArchive');
     } else if (stack.length === 1) found.push({ key: 'household', row: value });
@@ -84,11 +107,11 @@ async function* rowsOfAny(file: string, onBytes?: OnBytes): AsyncGenerator<reado
     if (read.failed !== undefined) throw new ArchiveProblem('notJson');
     if (found.length > 0) {
       // What it is stands before what is in it: rows of something else are not looked at.
-      if (!read.isArchive) throw new ArchiveProblem('notAnArchive');
+      if (!read.isArchive || !read.hasVersion) throw new ArchiveProblem('notAnArchive');
       yield found;
       found = [];
     }
   }
   if (!read.ended) throw new ArchiveProblem('notJson');
-  if (!read.isArchive) throw new ArchiveProblem('notAnArchive');
+  if (!read.isArchive || !read.hasVersion) throw new ArchiveProblem('notAnArchive');
 }

@@ -24,7 +24,7 @@ const TAP = {
   properties: {
     id,
     kind: text(40),
-    stageId: text(80),
+    stageId: { ...text(80), pattern: '^[^\\u0000-\\u001f\\u007f-\\u009f\\u2028\\u2029]*$' },
     atMs: moment,
     minutes: numberOrNone,
     said: textOrNone(280),
@@ -65,7 +65,8 @@ const COOK = {
     input: { type: 'object', description: 'The plan, as PlanDto of the API has it' },
     answer: {
       type: 'object',
-      description: 'The answer as it was then, as AnswerReply of the API has it; older ones have less',
+      description:
+        'The answer as it was then, as AnswerReply of the API has it. It is there to be read; put in, it is worked out anew',
       required: ['stages', 'pour', 'verdict'],
       properties: {
         stages: { type: 'array', maxItems: 60, items: { type: 'object', required: ['id', 'act', 'end'] } },

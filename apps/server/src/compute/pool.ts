@@ -10,8 +10,9 @@ const THREADS = 2;
 const IDLE_MS = 20_000;
 /** Past this a job is not worth waiting for; bodies whose work is known to be longer are refused before, ms. */
 const DEADLINE_MS = 4000;
-/** Copying is the disk's time, not the processor's, ms. */
-const COPY_DEADLINE_MS = 60_000;
+/** Copying is the disk's time, not the processor's, and what pots say is waited for in rounds, ms. */
+const LONG_DEADLINE_MS = 60_000;
+const LONG: ReadonlySet<Job['kind']> = new Set<Job['kind']>(['copy', 'evidence', 'learnt']);
 /** Jobs that run or wait; more than these are not a household's. */
 const MOST_JOBS = 24;
 const MEMORY_MB = 128;
@@ -39,7 +40,7 @@ export class ComputePool implements OnApplicationShutdown {
     if (this.jobs >= MOST_JOBS)
       throw new ProblemException(503, 'busy', 'Too much is being worked out just now; ask again');
     this.jobs += 1;
-    const deadline = AbortSignal.timeout(job.kind === 'copy' ? COPY_DEADLINE_MS : DEADLINE_MS);
+    const deadline = AbortSignal.timeout(LONG.has(job.kind) ? LONG_DEADLINE_MS : DEADLINE_MS);
     const signal = leaves ? AbortSignal.any([deadline, leaves]) : deadline;
     try {
       return (await this.pool.run(job, { signal, name: 'work' })) as JobResults[J['kind']];

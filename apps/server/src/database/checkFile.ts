@@ -25,6 +25,32 @@ export function checkFile(file: string, known: readonly string[]): FoundFile {
   return { migrations };
 }
 
+/**
+ * Whether a file is one that this program made: it has been through its migrations, all of them ours and from the first on, and holds
+ * tables and indices alone. A trigger or a view would do what nobody asked for.
+ */
+export function isOurs(file: string, known: readonly string[]): boolean {
+  let opened: SqliteFile.Database | undefined;
+  try {
+    opened = new SqliteFile(file, { fileMustExist: true, readonly: true });
+    const names = (opened.prepare('SELECT name FROM migrations ORDER BY id').all() as { name: string }[]).map(
+      (m) => m.name,
+    );
+    const others = opened
+      .prepare(
+        "SELECT count(*) AS n FROM sqlite_master WHERE type NOT IN ('table', 'index') OR sql LIKE '%VIRTUAL%'",
+      )
+      .get() as { n: number };
+    return (
+      others.n === 0 && names.length > 0 && names.every((name, i) => i >= known.length || known[i] === name)
+    );
+  } catch {
+    return false;
+  } finally {
+    opened?.close();
+  }
+}
+
 function namesIn(file: string): readonly string[] {
   let opened: SqliteFile.Database | undefined;
   try {

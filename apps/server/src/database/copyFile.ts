@@ -1,16 +1,7 @@
-import {
-  chmodSync,
-  closeSync,
-  fsyncSync,
-  mkdirSync,
-  openSync,
-  readdirSync,
-  renameSync,
-  rmSync,
-  statSync,
-} from 'node:fs';
+import { chmodSync, closeSync, fsyncSync, mkdirSync, openSync, renameSync, rmSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import SqliteFile from 'better-sqlite3';
+import { lookIn } from './plainFiles.js';
 
 /** A copy of everything, as a file of its own. */
 export interface Copied {
@@ -21,6 +12,9 @@ export interface Copied {
 
 /** The folder copies are put in, beside the data. */
 export const copiesFolder = (databaseFile: string): string => join(dirname(databaseFile), 'copies');
+
+/** The folder in which lies what a copy took the place of. */
+export const setAsideFolder = (databaseFile: string): string => join(dirname(databaseFile), 'set-aside');
 
 const ENDING = '.sqlite';
 
@@ -57,19 +51,15 @@ export function copyDatabase(databaseFile: string, why: string, nowMs: number): 
 
 /** Copies there are, newest first. */
 export function copiesOf(databaseFile: string): readonly Copied[] {
-  let names: readonly string[] = [];
-  try {
-    names = readdirSync(copiesFolder(databaseFile)).filter((n) => n.endsWith(ENDING));
-  } catch {
-    // No folder, no copies.
-  }
-  return names
-    .map((name) => {
-      const { size, mtimeMs } = statSync(join(copiesFolder(databaseFile), name));
-      return { name, bytes: size, madeAtMs: Math.round(mtimeMs) };
-    })
+  return lookIn(copiesFolder(databaseFile))
+    .files.filter(({ name }) => name.endsWith(ENDING))
+    .map(({ name, bytes, atMs }) => ({ name, bytes, madeAtMs: atMs }))
     .sort((a, b) => b.madeAtMs - a.madeAtMs);
 }
+
+/** Names in the folder of copies that are called one and are no plain file: links and folders, which are left alone. */
+export const notCopies = (databaseFile: string): readonly string[] =>
+  lookIn(copiesFolder(databaseFile)).others.filter((name) => name.endsWith(ENDING));
 
 /** Takes the oldest copies made on demand away, so that asking again and again does not fill the disk. */
 export function keepNewest(databaseFile: string, why: string, most: number): void {
@@ -77,11 +67,13 @@ export function keepNewest(databaseFile: string, why: string, most: number): voi
   for (const { name } of mine.slice(most)) rmSync(join(copiesFolder(databaseFile), name), { force: true });
 }
 
-/** Takes every copy away: what a household erased is not left in one. */
+/** Takes every copy away, and what was set aside when one was put back: what a household erased is left nowhere. */
 export function forgetCopies(databaseFile: string): void {
-  for (const { name } of copiesOf(databaseFile))
-    rmSync(join(copiesFolder(databaseFile), name), { force: true });
+  for (const folder of [copiesFolder(databaseFile), setAsideFolder(databaseFile)])
+    for (const { name } of lookIn(folder).files)
+      if (OURS.test(name)) rmSync(join(folder, name), { force: true });
 }
+const OURS = /\.sqlite(?:\.part|-wal|-shm)?$/u;
 
 /** Names of the tables of a file: a copy has all of them, and SQLite finds each of them whole. */
 type Tables = readonly string[];

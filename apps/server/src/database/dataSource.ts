@@ -9,6 +9,7 @@ import { Dish } from '../dishes/dish.entity.js';
 import { Hob } from '../hobs/hob.entity.js';
 import { Household } from '../household/household.entity.js';
 import { OwnIngredient } from '../ingredients/ingredient.entity.js';
+import { PotEvidence } from '../learning/potEvidence.entity.js';
 import { OwnMethod } from '../methods/method.entity.js';
 import { Plan } from '../plans/plan.entity.js';
 import { SteamTest } from '../steamTests/steamTest.entity.js';
@@ -23,6 +24,7 @@ import { Sayings1764500000000 } from './migrations/1764500000000-sayings.js';
 import { Learning1764600000000 } from './migrations/1764600000000-learning.js';
 import { People1764700000000 } from './migrations/1764700000000-people.js';
 import { Devices1764800000000 } from './migrations/1764800000000-devices.js';
+import { Epoch1764900000000 } from './migrations/1764900000000-epoch.js';
 
 const ENTITIES = [
   Household,
@@ -39,6 +41,7 @@ const ENTITIES = [
   StageEventRow,
   Outcome,
   Device,
+  PotEvidence,
 ];
 
 /** Every change of the schema so far, oldest first. */
@@ -53,6 +56,7 @@ export const MIGRATIONS = [
   Learning1764600000000,
   People1764700000000,
   Devices1764800000000,
+  Epoch1764900000000,
 ];
 
 /** A commit waits for the disk: what was acknowledged is there after a power cut. */

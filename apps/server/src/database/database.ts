@@ -7,6 +7,8 @@ import { checkFile } from './checkFile.js';
 import { copyDatabase } from './copyFile.js';
 import { MIGRATIONS, writerOptions } from './dataSource.js';
 import { lockFolder, type Release } from './folderLock.js';
+import { finishErase } from './erase.js';
+import { finishRestore } from './restore.js';
 import { StartProblem } from './startProblem.js';
 
 /** TypeORM's query runner with the flag by which it knows that a transaction is open. */
@@ -33,6 +35,7 @@ export class Database implements OnApplicationShutdown {
     ownFolder(folder);
     const release = lockFolder(folder);
     try {
+      finishRestore(file);
       const { migrations } = checkFile(
         file,
         MIGRATIONS.map((m) => m.name),
@@ -41,6 +44,7 @@ export class Database implements OnApplicationShutdown {
       if (migrations.length > 0 && migrations.length < MIGRATIONS.length) copyBefore(file, nowMs);
       await writer.initialize();
       await migrate(writer);
+      finishErase(writer, file);
       for (const end of ['', '-wal', '-shm']) if (existsSync(file + end)) chmodSync(file + end, 0o600);
       return new Database(file, writer, release);
     } catch (error) {

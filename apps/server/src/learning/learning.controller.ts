@@ -1,8 +1,12 @@
-import { Controller, Get, Query } from '@nestjs/common';
+import { Controller, Get, Query, Res } from '@nestjs/common';
 import { ApiOkResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
 import type { Learnt } from '@hammock/core/learning';
 import type { Verdict } from '@hammock/core/records';
 import { Type } from 'class-transformer';
+import { Allow } from '../guard/allow.js';
+import { Costs } from '../guard/inHand.js';
+import type { Response } from 'express';
+import { leaving } from '../common/leaving.js';
 import { IntegerField, UuidField } from '../common/fields.js';
 import { LearningService, type JudgedLine } from './learning.service.js';
 
@@ -65,16 +69,23 @@ export class LearningController {
   constructor(private readonly learning: LearningService) {}
 
   @Get()
+  @Allow('cook')
+  @Costs(4)
   @ApiOperation({ summary: 'What the household’s judged pots have taught' })
   @ApiOkResponse({ type: LearntReply })
-  learnt(@Query() { without }: LearntQuery): Promise<Learnt> {
-    return this.learning.learnt(without);
+  learnt(@Query() { without }: LearntQuery, @Res({ passthrough: true }) response: Response): Promise<Learnt> {
+    return this.learning.learnt(without, leaving(response));
   }
 
   @Get('pots')
+  @Allow('cook')
+  @Costs(4)
   @ApiOperation({ summary: 'The newest judged pots, oldest first: what was advised and what they wanted' })
   @ApiOkResponse({ type: JudgedReply, isArray: true })
-  pots(@Query() { limit = 500 }: JudgedQuery): Promise<JudgedLine[]> {
-    return this.learning.pots(limit);
+  pots(
+    @Query() { limit = 500 }: JudgedQuery,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<JudgedLine[]> {
+    return this.learning.pots(limit, leaving(response));
   }
 }

@@ -1,18 +1,14 @@
-import { Injectable } from '@nestjs/common';
-import { InjectRepository } from '@nestjs/typeorm';
-import { learn, whatItSays, type Learnt, type PotSays } from '@hammock/core/learning';
-import { GUESTS, judgedPot, type Verdict } from '@hammock/core/records';
-import { Repository } from 'typeorm';
-import { Cook } from '../cooks/cook.entity.js';
+import { Injectable, Logger } from '@nestjs/common';
+import type { Learnt, PotSays } from '@hammock/core/learning';
+import { GUESTS, type Verdict } from '@hammock/core/records';
 import { Clock } from '../common/clock.js';
-import { Household, ONLY } from '../household/household.entity.js';
-
-/** What one pot says, and what it was worked out of. */
-interface Worked {
-  readonly revision: number;
-  /** Undefined for a pot that says nothing. */
-  readonly says: PotSays | undefined;
-}
+import { ProblemException } from '../common/problems.js';
+import { WriteQueue } from '../common/writeQueue.js';
+import { ComputePool } from '../compute/pool.js';
+import { Database } from '../database/database.js';
+import { stalePots, type EvidenceRow } from './evidenceRows.js';
+import { modelVersion } from './modelVersion.js';
+import { PotEvidence } from './potEvidence.entity.js';
 
 /** One judged pot on the household's curve. */
 export interface JudgedLine {
@@ -24,78 +20,120 @@ export interface JudgedLine {
   readonly texture: Verdict;
 }
 
-/** So many pots are worked out before others are let in: a pot takes about a millisecond. */
-const AT_ONCE = 20;
+/** So many pots are worked out in one go: a pot whose stove was followed takes up to a tenth of a second. */
+const AT_ONCE = 25;
 
 /**
- * What the household's pots have taught. It is a replay of the record: nothing of it is stored, what each pot says is only
- * remembered until something else is said of the pot.
+ * What the household's pots have taught. It is a replay of the record; what each pot says is worked out once, in a thread of its own,
+ * for everybody who waits, and kept until something else is said of the pot. Nothing is worked out that nobody waits for.
  */
 @Injectable()
 export class LearningService {
-  private readonly worked = new Map<string, Worked>();
+  private round: Promise<void> | undefined;
+  /** What could not be kept, because the disk is full: it is known until the program ends. */
+  private readonly unkept = new Map<string, EvidenceRow>();
+  private last: { readonly key: string; readonly learnt: Promise<Learnt> } | undefined;
+  private readonly logger = new Logger('learning');
 
   constructor(
-    @InjectRepository(Cook) private readonly cooks: Repository<Cook>,
-    @InjectRepository(Household) private readonly household: Repository<Household>,
+    private readonly database: Database,
+    private readonly queue: WriteQueue,
+    private readonly pool: ComputePool,
     private readonly clock: Clock,
   ) {}
 
-  /** @param without id of a pot that is left out, as if it had never been */
-  async learnt(without?: string): Promise<Learnt> {
-    const lines = await this.counted();
-    const { told } = await this.household.findOneByOrFail({ id: ONLY });
-    return learn(
-      lines.flatMap(({ id }) => (id === without ? [] : (this.worked.get(id)?.says?.evidence ?? []))),
-      told ?? [],
-    );
+  /**
+   * What all pots have taught.
+   * @param without id of a pot that is left out, as if it had never been
+   * @param leaves aborted when whoever asked is gone
+   */
+  async learnt(without?: string, leaves?: AbortSignal): Promise<Learnt> {
+    await this.workedOut(leaves);
+    const key = `${this.queue.epoch()}/${this.queue.current().toString()}/${without ?? ''}`;
+    if (this.last?.key !== key) this.last = { key, learnt: this.replayed(without) };
+    const { learnt } = this.last;
+    // What failed is not remembered.
+    learnt.catch(() => (this.last = undefined));
+    return learnt;
   }
 
   /** The newest judged pots, oldest first: what was advised, and what it came to that they wanted. */
-  async pots(limit: number): Promise<JudgedLine[]> {
-    const lines = await this.counted();
-    return lines
-      .sort((a, b) => a.startedAtMs - b.startedAtMs || (a.id < b.id ? -1 : 1))
-      .slice(-limit)
-      .flatMap(({ id, label, startedAtMs, advisedMl, outcome }) => {
-        const wantedMl = this.worked.get(id)?.says?.wantedMl;
-        // What guests wanted is not what was to be advised.
-        return wantedMl === undefined || advisedMl <= 0 || !outcome || outcome.by === GUESTS
-          ? []
-          : [{ cookId: id, label, startedAtMs, advisedMl, wantedMl, texture: outcome.texture }];
-      });
+  async pots(limit: number, leaves?: AbortSignal): Promise<JudgedLine[]> {
+    await this.workedOut(leaves);
+    const rows = this.database.raw
+      .prepare<[number], PotRow>(
+        `SELECT "cook"."id" AS cookId, "label", "startedAtMs", "advisedMl", "texture", "by", kept."says" AS says FROM "cook"
+         JOIN "outcome" ON "outcome"."cookId" = "cook"."id" LEFT JOIN "pot_evidence" AS kept ON kept."cookId" = "cook"."id"
+         WHERE "abandoned" = 0 AND "counts" <> 'never' ORDER BY "startedAtMs" DESC, "cook"."id" DESC LIMIT ?`,
+      )
+      .all(limit);
+    return rows.reverse().flatMap(({ says, by, ...line }) => {
+      const text = this.unkept.get(line.cookId)?.says ?? says;
+      // What guests wanted is not what was to be advised.
+      if (text === null || line.advisedMl <= 0 || by === GUESTS) return [];
+      return [{ ...line, wantedMl: (JSON.parse(text) as PotSays).wantedMl }];
+    });
   }
 
-  /** Every pot that counts, worked out. */
-  private async counted(): Promise<Cook[]> {
-    const lines = await this.cooks
-      .createQueryBuilder('cook')
-      .select(['cook.id', 'cook.revision', 'cook.label', 'cook.startedAtMs', 'cook.advisedMl'])
-      .innerJoinAndSelect('cook.outcome', 'outcome')
-      .where('cook.abandoned = 0')
-      .andWhere(`outcome.counts <> 'never'`)
-      .getMany();
-    const stale = lines.filter((line) => this.worked.get(line.id)?.revision !== line.revision);
-    for (let i = 0; i < stale.length; i += AT_ONCE) {
-      await this.workOut(stale.slice(i, i + AT_ONCE).map((line) => line.id));
-      await new Promise(setImmediate);
+  private replayed(without: string | undefined): Promise<Learnt> {
+    return this.pool.run({
+      kind: 'learnt',
+      file: this.database.file,
+      model: modelVersion(),
+      unkept: [...this.unkept.values()],
+      ...(without === undefined ? {} : { without }),
+    });
+  }
+
+  /** Resolves once it is kept of every pot what it says. Whoever waits shares the same rounds. */
+  private async workedOut(leaves: AbortSignal | undefined): Promise<void> {
+    const model = modelVersion();
+    for (let stale = this.stale(model); stale.length > 0;) {
+      for (let i = 0; i < stale.length; i += AT_ONCE) {
+        if (leaves?.aborted) throw new ProblemException(503, 'gone', 'Whoever asked is gone');
+        if (this.round) {
+          // Somebody else waits too: what was worked out for them is not worked out again.
+          await this.round;
+          break;
+        }
+        this.round = this.workOut(stale.slice(i, i + AT_ONCE), model).finally(() => (this.round = undefined));
+        await this.round;
+      }
+      stale = this.stale(model);
     }
-    return lines;
   }
 
-  private async workOut(ids: readonly string[]): Promise<void> {
-    const cooks = await this.cooks
-      .createQueryBuilder('cook')
-      .innerJoinAndSelect('cook.outcome', 'outcome')
-      .leftJoinAndSelect('cook.events', 'event')
-      .whereInIds(ids)
-      .getMany();
-    for (const cook of cooks)
-      this.worked.set(cook.id, { revision: cook.revision, says: saysOf(cook, this.clock.nowMs()) });
+  private stale(model: string): readonly string[] {
+    return stalePots(this.database.raw, model)
+      .filter(({ id, revision }) => this.unkept.get(id)?.revision !== revision)
+      .map(({ id }) => id);
+  }
+
+  private async workOut(ids: readonly string[], model: string): Promise<void> {
+    const found = await this.pool.run({
+      kind: 'evidence',
+      file: this.database.file,
+      ids,
+      nowMs: this.clock.nowMs(),
+    });
+    try {
+      await this.queue.run(async ({ manager }) => {
+        await manager.upsert(
+          PotEvidence,
+          found.map((row) => ({ ...row, model })),
+          ['cookId'],
+        );
+      });
+    } catch {
+      this.logger.warn(
+        'What pots say cannot be kept: make room on the disk. It is worked out again at the next start.',
+      );
+      for (const row of found) this.unkept.set(row.cookId, row);
+    }
   }
 }
 
-function saysOf(cook: Cook, nowMs: number): PotSays | undefined {
-  const judged = judgedPot(cook, nowMs);
-  return judged && whatItSays(judged);
+interface PotRow extends Omit<JudgedLine, 'wantedMl'> {
+  readonly by: string | null;
+  readonly says: string | null;
 }

@@ -1,0 +1,195 @@
+import 'reflect-metadata';
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import SqliteFile from 'better-sqlite3';
+import { copiesOf, copyDatabase } from './copyFile.js';
+import { Database } from './database.js';
+import { restoreCopy } from './restore.js';
+
+const DIST = join(import.meta.dirname, '../../dist');
+const ROOT = join(import.meta.dirname, '../../../..');
+const NOW_MS = 1_780_000_000_000;
+
+let folder: string;
+const file = (): string => join(folder, 'hammock.sqlite');
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'hammock-killed-'));
+});
+afterEach(() => {
+  rmSync(folder, { recursive: true, force: true });
+});
+
+/** A household of that name, in the newest schema. */
+async function household(name: string): Promise<void> {
+  const database = await Database.open(file(), NOW_MS);
+  database.raw.prepare('UPDATE "household" SET "name" = ?').run(name);
+  await database.onApplicationShutdown();
+}
+const inIt = (path = file()): { name: string; epoch: string } => {
+  const opened = new SqliteFile(path, { readonly: true, fileMustExist: true });
+  try {
+    return opened.prepare('SELECT household."name", sequence."epoch" FROM household, sequence').get() as {
+      name: string;
+      epoch: string;
+    };
+  } finally {
+    opened.close();
+  }
+};
+
+/** Ends the process before its n-th change of the folder: a rename, a removal, a file made, a statement that changes something. */
+const cut = (n: number): string => `
+  const fs = require('node:fs');
+  const Sqlite = require('better-sqlite3');
+  let left = ${n.toString()};
+  const die = () => { if (left-- === 0) process.kill(process.pid, 'SIGKILL'); };
+  const inFolder = (path) => String(path).startsWith(${JSON.stringify(folder)});
+  for (const name of ['renameSync', 'rmSync', 'copyFileSync', 'writeFileSync']) {
+    const real = fs[name];
+    fs[name] = function (path) { if (inFolder(path)) die(); return real.apply(this, arguments); };
+  }
+  require('node:module').syncBuiltinESMExports();
+  for (const name of ['exec', 'pragma']) {
+    const real = Sqlite.prototype[name];
+    Sqlite.prototype[name] = function (sql) { if (/DELETE|UPDATE|COMMIT|VACUUM|INSERT|checkpoint|user_version =/.test(sql)) die(); return real.apply(this, arguments); };
+  }
+`;
+/** Runs a few lines in a process that is killed before its n-th step; true when it came to its end. */
+function run(n: number, lines: string): boolean {
+  const hook = join(tmpdir(), `hammock-cut-${process.pid.toString()}.cjs`);
+  writeFileSync(hook, cut(n));
+  const { signal, status, stderr } = spawnSync(
+    process.execPath,
+    ['--require', hook, '--input-type=module', '-e', lines],
+    {
+      cwd: ROOT,
+      env: { PATH: process.env['PATH'], NODE_PATH: join(ROOT, 'node_modules') },
+      encoding: 'utf8',
+    },
+  );
+  rmSync(hook, { force: true });
+  if (signal !== 'SIGKILL') expect([status, stderr]).toEqual([0, '']);
+  return signal !== 'SIGKILL';
+}
+
+describe('putting a copy back', () => {
+  it('killed at any moment leaves the old data or the copy, never between, and nothing of either is lost', async () => {
+    const ends: string[] = [];
+    for (let n = 0, isOver = false; !isOver && n < 60; n += 1) {
+      rmSync(folder, { recursive: true, force: true });
+      folder = mkdtempSync(join(tmpdir(), 'hammock-killed-'));
+      await household('Copied');
+      copyDatabase(file(), 'kept', NOW_MS);
+      await household('Later');
+      const { epoch } = inIt();
+      isOver = run(
+        n,
+        `import { restoreCopy } from ${JSON.stringify(join(DIST, 'database/restore.js'))}; restoreCopy(${JSON.stringify(file())}, ${NOW_MS.toString()});`,
+      );
+      // The next start finishes what was begun.
+      const database = await Database.open(file(), NOW_MS);
+      await database.onApplicationShutdown();
+      const found = inIt();
+      expect(['Copied', 'Later']).toContain(found.name);
+      // What was put back is another epoch; what stayed is the same one.
+      expect(found.epoch === epoch).toBe(found.name === 'Later');
+      const aside = join(folder, 'set-aside');
+      const asides = existsSync(aside) ? readdirSync(aside).filter((name) => name.endsWith('.sqlite')) : [];
+      expect(asides.map((name) => inIt(join(aside, name)).name)).toEqual(
+        found.name === 'Copied' ? ['Later'] : [],
+      );
+      expect(readdirSync(folder).filter((name) => /part|restoring/u.test(name))).toEqual([]);
+      ends.push(found.name);
+    }
+    expect(ends[0]).toBe('Later');
+    expect(ends.at(-1)).toBe('Copied');
+    // Once it is the copy it stays the copy: there is one moment that counts.
+    expect(ends.lastIndexOf('Later')).toBeLessThan(ends.indexOf('Copied'));
+    expect(ends.length).toBeGreaterThan(6);
+  }, 120_000);
+
+  it('takes only what this program made, with nothing in it that runs by itself', async () => {
+    await household('Copied');
+    const { name } = copyDatabase(file(), 'kept', NOW_MS);
+    await household('Later');
+    const copy = join(folder, 'copies', name);
+    const change = (sql: string): void => {
+      const opened = new SqliteFile(copy);
+      opened.exec(sql);
+      opened.close();
+    };
+    const refused = (): void => {
+      expect(() => restoreCopy(file(), NOW_MS, name)).toThrow(/no whole copy/u);
+      expect(inIt().name).toBe('Later');
+    };
+    change('CREATE TRIGGER theirs AFTER INSERT ON bag BEGIN DELETE FROM cook; END');
+    refused();
+    change('DROP TRIGGER theirs; CREATE VIEW theirs AS SELECT 1');
+    refused();
+    change('DROP VIEW theirs; DELETE FROM migrations WHERE id = 1');
+    refused();
+    change('DELETE FROM migrations');
+    refused();
+    writeFileSync(copy, 'no database');
+    refused();
+  });
+
+  it('lets no device in that was let go since the copy was made, and keeps who was let in since', async () => {
+    await household('Copied');
+    const devices = (ids: readonly string[]): void => {
+      const opened = new SqliteFile(file());
+      opened.exec('DELETE FROM device');
+      for (const id of ids) opened.prepare(`INSERT INTO device VALUES (?, 'x', 'cook', 'h', 1, 1)`).run(id);
+      opened.close();
+    };
+    devices(['old', 'both']);
+    copyDatabase(file(), 'kept', NOW_MS);
+    devices(['both', 'new']);
+    restoreCopy(file(), NOW_MS);
+    const opened = new SqliteFile(file(), { readonly: true });
+    const ids = opened.prepare('SELECT id FROM device ORDER BY id').pluck().all();
+    opened.close();
+    expect(ids).toEqual(['both', 'new']);
+  });
+});
+
+describe('erasing everything', () => {
+  it('killed at any moment leaves the household as it was, or nothing of it anywhere', async () => {
+    const ends: boolean[] = [];
+    for (let n = 0, isOver = false; !isOver && n < 60; n += 1) {
+      rmSync(folder, { recursive: true, force: true });
+      folder = mkdtempSync(join(tmpdir(), 'hammock-killed-'));
+      await household('Marrowfat');
+      copyDatabase(file(), 'kept', NOW_MS);
+      restoreCopy(file(), NOW_MS);
+      copyDatabase(file(), 'daily', NOW_MS + 1);
+      isOver = run(
+        n,
+        `import 'reflect-metadata';
+         import { createApp } from ${JSON.stringify(join(DIST, 'createApp.js'))};
+         import { ArchiveService } from ${JSON.stringify(join(DIST, 'archive/archive.service.js'))};
+         import { configFromEnvironment } from ${JSON.stringify(join(DIST, 'config.js'))};
+         const app = await createApp(configFromEnvironment({ HAMMOCK_DATA: ${JSON.stringify(folder)} }));
+         await app.init();
+         await app.get(ArchiveService, { strict: false }).takeAllAway('everything');
+         await app.close();`,
+      );
+      const database = await Database.open(file(), NOW_MS);
+      await database.onApplicationShutdown();
+      const isErased = inIt().name !== 'Marrowfat';
+      const names = readdirSync(folder, { recursive: true })
+        .map(String)
+        .filter((name) => name.includes('.sqlite'));
+      const holding = names.filter((name) => readFileSync(join(folder, name)).includes('Marrowfat'));
+      if (isErased) expect([n, holding]).toEqual([n, []]);
+      else expect([n, copiesOf(file()).length]).toEqual([n, 2]);
+      ends.push(isErased);
+    }
+    expect(ends[0]).toBe(false);
+    expect(ends.at(-1)).toBe(true);
+    expect(ends.lastIndexOf(false)).toBeLessThan(ends.indexOf(true));
+  }, 120_000);
+});

@@ -1,0 +1,22 @@
+import type { MigrationInterface, QueryRunner } from 'typeorm';
+
+/**
+ * An epoch beside the sequence number: another one where everything was erased, replaced or put back, so that a page that knew what
+ * was there before does not write it back. And what each judged pot says, so that it is worked out once and not at every start.
+ */
+export class Epoch1764900000000 implements MigrationInterface {
+  name = 'Epoch1764900000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(`ALTER TABLE "sequence" ADD COLUMN "epoch" text NOT NULL DEFAULT ('')`);
+    await runner.query(`UPDATE "sequence" SET "epoch" = lower(hex(randomblob(8)))`);
+    await runner.query(
+      `CREATE TABLE "pot_evidence" ("cookId" text PRIMARY KEY NOT NULL, "revision" integer NOT NULL, "model" text NOT NULL, "says" text)`,
+    );
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    await runner.query(`DROP TABLE "pot_evidence"`);
+    await runner.query(`ALTER TABLE "sequence" DROP COLUMN "epoch"`);
+  }
+}

@@ -1,0 +1,126 @@
+import type SqliteFile from 'better-sqlite3';
+import type { Stage } from '@hammock/core';
+import { learn, whatItSays, type Learnt, type PotSays, type Told } from '@hammock/core/learning';
+import { judgedPot, type CookRecord, type OutcomeRecord, type TapRecord } from '@hammock/core/records';
+
+/** What a pot says, as it is kept. */
+export interface EvidenceRow {
+  readonly cookId: string;
+  readonly revision: number;
+  /** JSON of PotSays; null for a pot that says nothing. */
+  readonly says: string | null;
+}
+
+/** A pot that counts: judged, not given up, and to be learnt from. */
+const COUNTS = `"cook"."abandoned" = 0 AND "outcome"."counts" <> 'never'`;
+/** Of a pot and everything that was tapped at it: a tap that comes after the verdict is heard too. */
+const REVISION = `max("cook"."revision", coalesce((SELECT max("seq") FROM "stage_event" WHERE "cookId" = "cook"."id"), 0))`;
+
+/** Pots that count and of which it is not kept what they say, newest first. */
+export function stalePots(
+  file: SqliteFile.Database,
+  model: string,
+): readonly { readonly id: string; readonly revision: number }[] {
+  return file
+    .prepare<[string], { id: string; revision: number }>(
+      `SELECT "cook"."id" AS id, ${REVISION} AS revision FROM "cook" JOIN "outcome" ON "outcome"."cookId" = "cook"."id"
+       LEFT JOIN "pot_evidence" AS kept ON kept."cookId" = "cook"."id"
+       WHERE ${COUNTS} AND (kept."model" IS NOT ? OR kept."revision" IS NOT ${REVISION}) ORDER BY "cook"."startedAtMs" DESC`,
+    )
+    .all(model);
+}
+
+type CookColumns = Omit<CookRecord, 'input' | 'answer' | 'abandoned'> & {
+  readonly input: string;
+  readonly stages: string | null;
+  readonly abandoned: number;
+  readonly at: number;
+};
+
+/** Works out what these pots say. A pot that cannot be read says nothing. */
+export function evidenceFrom(
+  file: SqliteFile.Database,
+  ids: readonly string[],
+  nowMs: number,
+): readonly EvidenceRow[] {
+  const cook = file.prepare<[string], CookColumns>(
+    `SELECT "cook".*, json_extract("answer", '$.stages') AS stages, ${REVISION} AS at FROM "cook" WHERE "id" = ?`,
+  );
+  const outcome = file.prepare<[string], OutcomeRecord>('SELECT * FROM "outcome" WHERE "cookId" = ?');
+  const taps = file.prepare<[string], TapRecord>(
+    'SELECT * FROM "stage_event" WHERE "cookId" = ? ORDER BY "seq"',
+  );
+  return ids.flatMap((id) => {
+    const row = cook.get(id);
+    if (!row) return [];
+    return [{ cookId: id, revision: row.at, says: said(row, outcome.get(id), taps.all(id), nowMs) }];
+  });
+}
+
+function said(
+  row: CookColumns,
+  outcome: OutcomeRecord | undefined,
+  events: readonly TapRecord[],
+  nowMs: number,
+): string | null {
+  try {
+    const judged = judgedPot(
+      {
+        ...row,
+        input: JSON.parse(row.input) as CookRecord['input'],
+        answer: { stages: JSON.parse(row.stages ?? '[]') as Stage[] },
+        abandoned: row.abandoned === 1,
+        outcome: outcome ?? null,
+        events,
+      },
+      nowMs,
+    );
+    const says = judged && whatItSays(judged);
+    return says === undefined ? null : JSON.stringify(says);
+  } catch {
+    // A pot of another time or another program: the others still teach.
+    return null;
+  }
+}
+
+/** Everything that is kept of pots that count, by cook. */
+export function keptSays(
+  file: SqliteFile.Database,
+  model: string,
+  without?: string,
+): ReadonlyMap<string, PotSays> {
+  const rows = file
+    .prepare<[string], EvidenceRow>(
+      `SELECT kept."cookId", kept."says" FROM "pot_evidence" AS kept JOIN "cook" ON "cook"."id" = kept."cookId"
+       JOIN "outcome" ON "outcome"."cookId" = "cook"."id"
+       WHERE kept."model" = ? AND kept."says" IS NOT NULL AND ${COUNTS} ORDER BY kept."cookId"`,
+    )
+    .all(model);
+  return new Map(
+    rows
+      .filter(({ cookId }) => cookId !== without)
+      .map(({ cookId, says }) => [cookId, JSON.parse(says ?? '') as PotSays]),
+  );
+}
+
+/** What all of them have taught, as the household has it. */
+export function learntFrom(
+  file: SqliteFile.Database,
+  {
+    model,
+    without,
+    unkept,
+  }: { readonly model: string; readonly without?: string; readonly unkept: readonly EvidenceRow[] },
+): Learnt {
+  const says = new Map(keptSays(file, model, without));
+  for (const { cookId, says: text } of unkept)
+    if (text !== null && cookId !== without) says.set(cookId, JSON.parse(text) as PotSays);
+  const household = file
+    .prepare<[], { told: string | null }>('SELECT "told" FROM "household" WHERE "id" = 1')
+    .get();
+  const told = JSON.parse(household?.told ?? 'null') as readonly Told[] | null;
+  return learn(
+    [...says.values()].flatMap(({ evidence }) => evidence),
+    told ?? [],
+  );
+}
