@@ -8,10 +8,11 @@ import { loadEngine } from './stores/engine.js';
 import { useKitchen } from './stores/kitchen.js';
 import { useLearnt } from './stores/learnt.js';
 import { keepTogether } from './stores/feed.js';
-import { useOutbox } from './stores/outbox.js';
+import { openedOutbox, useOutbox } from './stores/outbox.js';
 import { askToPersist, hearInstall } from './keeping/installed.js';
 import { keepProgram } from './keeping/newVersion.js';
 import { applyTheme, useTheme } from './stores/theme.js';
+import { emptyWhenLetGo } from './stores/emptyDevice.js';
 import { loadHouse } from './stores/house.js';
 import { useTime } from './stores/time.js';
 import { fetched } from './keeping/fetched.js';
@@ -31,6 +32,8 @@ function start(): void {
   hearInstall();
   void loadHouse();
   keepTogether(takeUpMirrored(KEPT));
+  // Asked once the letters that wait are known.
+  void openedOutbox().then(() => emptyWhenLetGo());
   addEventListener('pagehide', sendDraftNow);
   // A pot that is on is something to keep: the browser is asked once not to clear it by itself.
   const stop = useCooks.subscribe(({ active }) => {

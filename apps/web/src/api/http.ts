@@ -6,6 +6,8 @@ export type Reply =
   | { readonly kind: 'stored'; readonly body: unknown }
   | { readonly kind: 'refused'; readonly status: number; readonly reasons: readonly string[] }
   | { readonly kind: 'clash'; readonly current: unknown }
+  /** Written of a household that was erased, replaced or put back since. */
+  | { readonly kind: 'ofBefore' }
   | { readonly kind: 'busy'; readonly status: number; readonly afterMs: number | undefined }
   | { readonly kind: 'gone' };
 
@@ -36,13 +38,15 @@ export const onStartTrouble = (heard: (trouble: StartTrouble | null) => void): v
 };
 
 /** Asks the server. Never throws: a lost connection is a reply like any other. */
-export async function ask(method: Method, path: string, body?: unknown): Promise<Reply> {
+export async function ask(method: Method, path: string, body?: unknown, epoch?: string): Promise<Reply> {
   try {
     const response = await fetch(path, {
       method,
-      ...(body === undefined
-        ? {}
-        : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      headers: {
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...(epoch === undefined ? {} : { 'x-hammock-epoch': epoch }),
+      },
       signal: AbortSignal.timeout(PATIENCE_MS),
     });
     const { status } = response;
@@ -60,6 +64,7 @@ export async function ask(method: Method, path: string, body?: unknown): Promise
       return { kind: 'busy', status, afterMs: undefined };
     }
     if (status >= 500 || LATER.has(status)) return { kind: 'busy', status, afterMs: afterOf(response) };
+    if (status === 409 && problem.type === 'urn:hammock:problem:epoch') return { kind: 'ofBefore' };
     if (status === 409 && problem.type === 'urn:hammock:problem:clash')
       return { kind: 'clash', current: problem.current };
     return { kind: 'refused', status, reasons: reasonsOf(problem, status) };

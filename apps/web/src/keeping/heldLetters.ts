@@ -12,7 +12,7 @@ export class HeldLetters {
   reachable = true;
 
   constructor(
-    private readonly parts: Pick<PostmanParts, 'box' | 'show' | 'tell' | 'newId' | 'nowMs'>,
+    private readonly parts: Pick<PostmanParts, 'box' | 'show' | 'tell' | 'newId' | 'nowMs' | 'epoch'>,
     private readonly tab: string,
   ) {}
 
@@ -27,6 +27,7 @@ export class HeldLetters {
       tab: this.tab,
       nowMs: this.parts.nowMs(),
       inFlight,
+      epoch: this.parts.epoch(),
     });
     this.list = [...this.list.filter((l) => l !== replaces), letter];
     this.show();

@@ -27,6 +27,8 @@ export interface Order {
   readonly timed?: boolean;
   /** When it happened by this device's clock; now when left out. */
   readonly atMs?: number;
+  /** The household it was written of; the one there is now when left out. */
+  readonly epoch?: string;
 }
 
 export type LetterState =
@@ -34,7 +36,13 @@ export type LetterState =
   /** Changed elsewhere too, in these fields: the cook chooses. */
   | { readonly kind: 'asked'; readonly current: Fields; readonly clashes: readonly string[] }
   /** The server will not have it: kept until it is read. */
-  | { readonly kind: 'refused'; readonly reasons: readonly string[] };
+  | { readonly kind: 'refused'; readonly reasons: readonly string[] }
+  /** Written of a household that was erased, replaced or put back since: the cook says whether it is stored all the same. */
+  | { readonly kind: 'ofBefore' };
+
+/** Whether a letter is over as far as the server goes, and only waits to be read. */
+export const isEnded = ({ state }: Pick<Letter, 'state'>): boolean =>
+  state.kind === 'refused' || state.kind === 'ofBefore';
 
 /** An order as it is kept. */
 export interface Letter extends Order {
@@ -78,9 +86,10 @@ export function written(
     readonly tab: string;
     readonly nowMs: number;
     readonly inFlight: string | undefined;
+    readonly epoch?: string | undefined;
   },
 ): { readonly letter: Letter; readonly replaces: Letter | undefined } {
-  const earlier = letters.filter((l) => l.key === order.key && l.state.kind !== 'refused').sort(byPlace);
+  const earlier = letters.filter((l) => l.key === order.key && !isEnded(l)).sort(byPlace);
   const before = earlier.at(-1);
   const replaces = before?.tab === at.tab && before.id !== at.inFlight ? before : undefined;
   // A thing changed twice stands on what it stood on the first time: that is what the server still has.
@@ -90,6 +99,7 @@ export function written(
   return {
     replaces,
     letter: {
+      ...(at.epoch === undefined ? {} : { epoch: at.epoch }),
       ...order,
       ...(stands ? { stands } : {}),
       id: at.id,

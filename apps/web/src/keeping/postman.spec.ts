@@ -9,21 +9,23 @@ const stores = (): Reply => ({ kind: 'stored', body: { revision: 7 } });
 
 /** A postman with everything around it at hand: the clock, the network, what is told. */
 function office(over: Partial<PostmanParts> = {}) {
-  const sent: { address: string; body: unknown }[] = [];
+  const sent: { address: string; body: unknown; epoch?: string }[] = [];
   const heard: string[] = [];
   const timers: { work: () => void; ms: number }[] = [];
   const at = {
     nowMs: 1000,
+    epoch: undefined as string | undefined,
     says: stores as (path: string, body: unknown) => Reply | Promise<Reply>,
   };
   let ids = 0;
   let view: View = { letters: [], reachable: true, kept: true };
   const postman = new Postman({
     box: memoryBox(),
-    ask: async (method, address, body) => {
-      sent.push({ address: `${method} ${address}`, body });
+    ask: async (method, address, body, epoch) => {
+      sent.push({ address: `${method} ${address}`, body, ...(epoch === undefined ? {} : { epoch }) });
       return await at.says(address, body);
     },
+    epoch: () => at.epoch,
     nowMs: () => at.nowMs,
     newId: () => `id-${(ids += 1).toString()}`,
     random: () => 1,
@@ -390,3 +392,39 @@ function ids(prefix: string): () => string {
   let n = 0;
   return () => `${prefix}-${(n += 1).toString()}`;
 }
+
+describe('another household at the server', () => {
+  it('lays what was written before in front of the cook, and stores it only when told to, as something new', async () => {
+    const { postman, sent, at, states } = office();
+    at.epoch = 'first';
+    at.says = () => ({ kind: 'gone' });
+    postman.post(pot('a', { label: 'a' }, { stands: { revision: 9, base: { label: 'old' } } }));
+    await soon();
+    expect(sent.at(-1)).toMatchObject({ address: 'PUT /api/vessels/a?standsOn=9', epoch: 'first' });
+    at.epoch = 'second';
+    at.says = stores;
+    await postman.ofBefore();
+    await postman.carry();
+    expect(states()).toEqual(['ofBefore']);
+    expect(sent).toHaveLength(1);
+    expect(postman.waits('kitchen/vessels/a')).toBe(false);
+    // What is written now is of the household there is now.
+    postman.post(pot('b'));
+    await soon();
+    expect(sent.at(-1)).toMatchObject({ address: 'PUT /api/vessels/b?standsOn=3', epoch: 'second' });
+    await postman.tryAgain(postman.waiting[0]!.id);
+    expect(sent.at(-1)).toMatchObject({ address: 'PUT /api/vessels/a', epoch: 'second' });
+    expect(states()).toEqual([]);
+  });
+
+  it('is told by the server too, where the page did not hear of it; what is let go is gone', async () => {
+    const { postman, at, states } = office();
+    at.epoch = 'first';
+    at.says = () => ({ kind: 'ofBefore' });
+    postman.post(pot('a'));
+    await soon();
+    expect(states()).toEqual(['ofBefore']);
+    await postman.dismiss(postman.waiting[0]!.id);
+    expect(states()).toEqual([]);
+  });
+});

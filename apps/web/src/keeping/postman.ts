@@ -2,6 +2,7 @@ import { sameValue, type Fields } from '@hammock/core/records';
 import { HeldLetters } from './heldLetters.js';
 import {
   addressOf,
+  isEnded,
   backOffMs,
   byPlace,
   justBefore,
@@ -40,7 +41,7 @@ export class Postman {
 
   /** Whether something about this thing is still on its way from here. */
   waits(key: string): boolean {
-    return this.held.all.some((l) => l.key === key && l.state.kind !== 'refused');
+    return this.held.all.some((l) => l.key === key && !isEnded(l));
   }
 
   get waiting(): readonly Letter[] {
@@ -116,12 +117,26 @@ export class Postman {
   async tryAgain(id: string): Promise<void> {
     const letter = this.refused(id);
     if (!letter) return;
-    await this.held.replace({ ...letter, state: { kind: 'waiting' }, tries: 0, notBeforeMs: 0 });
+    // Of what it stood on before nothing is there: it is new to this household, or the cook is asked.
+    const { stands, epoch, ...alone } = letter;
+    const again =
+      letter.state.kind === 'ofBefore' ? { ...alone, ...known(this.parts.epoch()), own: [] } : letter;
+    await this.held.replace({ ...again, state: { kind: 'waiting' }, tries: 0, notBeforeMs: 0 });
     await this.carry();
   }
 
+  /** Everything was erased, replaced or put back at the server: what was written before is laid before the cook. */
+  async ofBefore(): Promise<void> {
+    await this.reread();
+    const epoch = this.parts.epoch();
+    for (const letter of this.held.all)
+      if (!isEnded(letter) && letter.epoch !== epoch)
+        await this.held.replace({ ...letter, state: { kind: 'ofBefore' } });
+    this.held.show();
+  }
+
   private refused(id: string): Letter | undefined {
-    return this.held.all.find((l) => l.id === id && l.state.kind === 'refused');
+    return this.held.all.find((l) => l.id === id && isEnded(l));
   }
 
   /** Throws every letter away. */
@@ -153,7 +168,8 @@ export class Postman {
 
   /** Sends one letter; false when nobody is there. */
   private async send(letter: Letter): Promise<boolean> {
-    const reply = await this.parts.ask(letter.method, addressOf(letter, this.parts.nowMs()), letter.body);
+    const address = addressOf(letter, this.parts.nowMs());
+    const reply = await this.parts.ask(letter.method, address, letter.body, letter.epoch);
     if (reply.kind !== 'gone') this.held.reachable = true;
     switch (reply.kind) {
       case 'gone':
@@ -168,6 +184,9 @@ export class Postman {
         return true;
       case 'clash':
         await this.clashed(letter, reply.current as Fields);
+        return true;
+      case 'ofBefore':
+        await this.held.replace({ ...letter, state: { kind: 'ofBefore' } });
         return true;
       case 'refused':
         // What is to be taken away and never was there is away.
@@ -248,3 +267,6 @@ export class Postman {
     this.callOff = this.parts.later(() => void this.carry(), ms);
   }
 }
+
+const known = (epoch: string | undefined): { readonly epoch?: string } =>
+  epoch === undefined ? {} : { epoch };

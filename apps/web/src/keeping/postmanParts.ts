@@ -24,7 +24,14 @@ export interface View {
 
 export interface PostmanParts {
   readonly box: LetterBox;
-  readonly ask: (method: Exclude<Method, 'GET'>, path: string, body?: unknown) => Promise<Reply>;
+  readonly ask: (
+    method: Exclude<Method, 'GET'>,
+    path: string,
+    body?: unknown,
+    epoch?: string,
+  ) => Promise<Reply>;
+  /** Which household this device knows. */
+  readonly epoch: () => string | undefined;
   readonly nowMs: () => number;
   readonly newId: () => string;
   /** Between 0 and 1: devices that were all turned away do not all come back at once. */

@@ -30,6 +30,7 @@ import type { Draft } from './draftOf.js';
 import { engineNow } from './engine.js';
 import { potsOn, showing, withAnother, withoutPot, withPot } from './onStove.js';
 import { learnHere } from './learnt.js';
+import { useHouse } from './house.js';
 import { useOutbox } from './outbox.js';
 import { nowMs } from './time.js';
 import { PAGE } from './cookList.js';
@@ -59,7 +60,7 @@ export interface CookStore {
   /** A pot given up by mistake stands on the stove again, its clock where it would be. */
   readonly takeUpAgain: (id: string) => Promise<void>;
   readonly putAway: () => void;
-  readonly loadActive: () => Promise<void>;
+  readonly loadActive: (before?: string) => Promise<void>;
   readonly loadRecent: () => Promise<void>;
   /** The page of pots before the ones listed; false when there are no more. */
   readonly loadEarlier: () => Promise<boolean>;
@@ -163,7 +164,7 @@ export const useCooks = create<CookStore>()(
           const { active } = get();
           if (active) set(withoutPot(get(), active.id));
         },
-        loadActive: async () => {
+        loadActive: async (before) => {
           const here = potsOn(get()).map((c) => c.id);
           for (const id of new Set([...here, ...(await unfinishedIds())])) {
             const reply = await ask('GET', cookPath(id));
@@ -175,7 +176,10 @@ export const useCooks = create<CookStore>()(
               set(isOver ? withoutPot(get(), id) : withAnother(get(), cook));
             }
             const cook = potsOn(get()).find((c) => c.id === id);
-            if (cook) sendUnsent(cook, reply.kind === 'refused' && reply.status === 404);
+            const isUnknown = reply.kind === 'refused' && reply.status === 404;
+            // A guest sends nothing: what is over for the server is over.
+            if (isUnknown && useHouse.getState().role === 'guest') set(withoutPot(get(), id));
+            else if (cook) sendUnsent(cook, isUnknown, before);
           }
         },
         loadRecent: async () => {
@@ -213,9 +217,16 @@ export const useCooks = create<CookStore>()(
   ),
 );
 
-/** Sends what is here and neither at the server nor on its way: the page was closed before it was written down. */
-function sendUnsent(cook: CookRecord, isUnknown: boolean): void {
+/**
+ * Sends what is here and neither at the server nor on its way: the page was closed before it was written down. Where the household was
+ * erased or replaced in between, the pot is laid before the cook instead of being written back: it is sent as of the household before.
+ */
+function sendUnsent(cook: CookRecord, isUnknown: boolean, before: string | undefined): void {
   const { waits, post } = useOutbox.getState();
+  if (isUnknown && before !== undefined) {
+    if (!waits(cookKey(cook.id))) post({ ...beginning(cook), epoch: before });
+    return;
+  }
   if (isUnknown && !waits(cookKey(cook.id))) post(beginning(cook));
   for (const tap of cook.events ?? [])
     if (tap.seq === undefined && !waits(tapKey(tap.id))) post(tapping(cook, tap));

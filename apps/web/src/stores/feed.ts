@@ -1,5 +1,6 @@
 import type { ChangesReply } from '@hammock/core/records';
 import { ask } from '../api/http.js';
+import { epochNow, hearEpoch } from '../keeping/epoch.js';
 import { deviceNowMs } from '../keeping/deviceClock.js';
 import { otherTabs } from '../keeping/tabs.js';
 import { hearCooks } from './cookHearing.js';
@@ -8,6 +9,7 @@ import { useDraft } from './draft.js';
 import { useKitchen } from './kitchen.js';
 import { loadLearnt } from './learnt.js';
 import { openOutbox, useOutbox } from './outbox.js';
+import { roleOfHouse } from './house.js';
 import { useTime } from './time.js';
 
 /** Up to where this page has heard the server; undefined until it has read everything once. */
@@ -38,16 +40,17 @@ async function hearAll(): Promise<boolean> {
 async function hear(): Promise<boolean> {
   for (;;) {
     const sentMs = deviceNowMs();
-    const path = since === undefined ? '/api/changes' : `/api/changes?since=${since.toString()}`;
-    const reply = await ask('GET', path);
+    const reply = await ask('GET', `/api/changes${askedFrom(since)}`);
     if (reply.kind !== 'gone') useOutbox.getState().noteReachable(true);
     else useOutbox.getState().noteReachable(false);
     if (reply.kind !== 'stored') return false;
     const changes = reply.body as ChangesReply;
     useTime.getState().hear({ sentMs, backMs: deviceNowMs(), serverMs: changes.nowMs });
     // The first time everything is read by its own lists, and the file may have been put back from a copy.
-    if (since === undefined || changes.reset) {
-      since = (await readAll()) ? changes.revision : undefined;
+    const before = hearEpoch(changes.epoch);
+    if (before !== undefined) await useOutbox.getState().ofBefore();
+    if (since === undefined || changes.reset || before !== undefined) {
+      since = (await readAll(before)) ? changes.revision : undefined;
       return true;
     }
     useKitchen.getState().hear(changes);
@@ -60,13 +63,33 @@ async function hear(): Promise<boolean> {
   }
 }
 
-/** False when something could not be read: then all of it is read again. */
-async function readAll(): Promise<boolean> {
+function askedFrom(revision: number | undefined): string {
+  if (revision === undefined) return '';
+  const epoch = epochNow();
+  const query = new URLSearchParams({
+    since: revision.toString(),
+    ...(epoch === undefined ? {} : { epoch }),
+  });
+  return `?${query.toString()}`;
+}
+
+/**
+ * Reads everything by its own lists; a guest what is on the stove. False when something could not be read: then all of it is read again.
+ * @param before the household this device knew until now, where that was another one
+ */
+async function readAll(before: string | undefined): Promise<boolean> {
+  if ((await roleOfHouse()) === 'guest') {
+    const [isRead] = await Promise.all([
+      useKitchen.getState().loadForGuest(),
+      useCooks.getState().loadActive(before),
+    ]);
+    return isRead;
+  }
   const kitchen = useKitchen.getState().load();
   const [isRead] = await Promise.all([
     kitchen,
     useDraft.getState().load(kitchen),
-    useCooks.getState().loadActive(),
+    useCooks.getState().loadActive(before),
     // The newest pages are here before the server is away.
     useCooks.getState().loadRecent(),
     loadLearnt().then((isAll) => (owesLearnt = !isAll)),

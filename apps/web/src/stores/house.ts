@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { keepText, readText } from '../keeping/deviceStorage.js';
 import { ask, onShutOut, onStartTrouble, type StartTrouble } from '../api/http.js';
 
 /** What a device is to the house: the machine Hammock runs on, a cook's, a guest's, or nobody's. */
@@ -15,10 +16,26 @@ export interface HouseStore {
 /** What this device is to the house; the machine itself until something else is heard. */
 export const useHouse = create<HouseStore>(() => ({ role: 'here', isOpen: false, trouble: null }));
 
+/** Says on this device that it was let in once: when it is let go, it forgets what it remembers of the household. */
+const WAS_IN = 'hammock.wasIn';
+export const wasLetIn = (): boolean => readText(WAS_IN) !== undefined;
+
 /** Asks what this device is. What the server does not say stays. */
-export async function loadHouse(): Promise<void> {
-  const reply = await ask('GET', '/api/devices/me');
-  if (reply.kind === 'stored') useHouse.setState(reply.body as Pick<HouseStore, 'role' | 'isOpen'>);
+export function loadHouse(): Promise<void> {
+  asked = ask('GET', '/api/devices/me').then((reply) => {
+    if (reply.kind !== 'stored') return;
+    const found = reply.body as Pick<HouseStore, 'role' | 'isOpen'>;
+    if (found.role === 'cook' || found.role === 'guest') keepText(WAS_IN, found.role);
+    useHouse.setState(found);
+  });
+  return asked;
+}
+let asked: Promise<void> | undefined;
+
+/** What this device is, once that was asked. */
+export async function roleOfHouse(): Promise<HouseRole> {
+  await (asked ?? loadHouse());
+  return useHouse.getState().role;
 }
 
 onShutOut(() => {
@@ -38,6 +55,7 @@ export async function joinHouse(code: string, name: string): Promise<string | un
   }
   if (reply.kind === 'refused')
     return 'That code is not right, or was used. Ask for a new one where Hammock runs.';
-  if (reply.kind === 'busy') return 'There were too many wrong codes: wait an hour.';
+  if (reply.kind === 'busy')
+    return 'There were too many wrong codes from here: ask for a new one where Hammock runs.';
   return 'Hammock does not answer: is the machine it runs on on?';
 }

@@ -75,6 +75,17 @@ export const useKitchen = create<Kitchen>()(
         });
         return true;
       },
+      loadForGuest: async () => {
+        const reply = await ask('GET', '/api/household');
+        if (reply.kind !== 'stored') return false;
+        // Nothing else of the kitchen is a guest's to see, nor to have remembered.
+        set({
+          household: reply.body as HouseholdRecord,
+          ...(Object.fromEntries(KINDS.map((kind) => [kind, []])) as unknown as KitchenLists),
+          state: 'loaded',
+        });
+        return true;
+      },
       keep: (kind, id, given, seen) => {
         const now = deviceNowMs();
         const list = get()[kind] as readonly KeptRecord[];

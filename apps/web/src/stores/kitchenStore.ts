@@ -8,6 +8,8 @@ export interface Kitchen extends KitchenLists {
   readonly state: 'empty' | 'remembered' | 'loaded';
   /** Reads everything; false when not all of it could be read. */
   readonly load: () => Promise<boolean>;
+  /** What a guest may know of the kitchen: where it is and how it measures. */
+  readonly loadForGuest: () => Promise<boolean>;
   /** Keeps a thing; `seen` is the record it was changed from, where that may be older than what is here. */
   readonly keep: <K extends KitchenKind>(
     kind: K,

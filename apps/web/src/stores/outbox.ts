@@ -4,6 +4,7 @@ import { deviceNowMs } from '../keeping/deviceClock.js';
 import type { Letter, Order } from '../keeping/letter.js';
 import { deviceBox } from '../keeping/letterBox.js';
 import { fetched } from '../keeping/fetched.js';
+import { epochNow } from '../keeping/epoch.js';
 import { Postman } from '../keeping/postman.js';
 import type { Heard, View } from '../keeping/postmanParts.js';
 import { aloneInBrowser, otherTabs } from '../keeping/tabs.js';
@@ -16,6 +17,8 @@ export interface Outbox extends View {
   /** Says what the server has of a thing that is asked about. */
   readonly heardOf: (key: string, row: object) => void;
   readonly carry: () => Promise<void>;
+  /** The server has another household than this device knew: what was written before is laid before the cook. */
+  readonly ofBefore: () => Promise<void>;
   readonly noteReachable: (reachable: boolean) => void;
   readonly choose: (id: string, whose: 'mine' | 'theirs') => Promise<void>;
   readonly dismiss: (id: string) => Promise<void>;
@@ -38,6 +41,7 @@ const postman: Postman = new Postman({
   ask,
   nowMs: deviceNowMs,
   newId,
+  epoch: epochNow,
   random: Math.random,
   alone: (work) => aloneInBrowser('hammock.outbox', work),
   later: (work, ms) => {
@@ -69,6 +73,7 @@ export const useOutbox = create<Outbox>()(() => ({
   waits: (key) => postman.waits(key),
   heardOf: (key, row) => void postman.heardOf(key, { ...row }),
   carry: () => postman.carry(),
+  ofBefore: () => postman.ofBefore(),
   noteReachable: (reachable) => postman.noteReachable(reachable),
   choose: (id, whose) => postman.choose(id, whose),
   dismiss: (id) => postman.dismiss(id),
@@ -79,6 +84,10 @@ export const useOutbox = create<Outbox>()(() => ({
 export const emptyOutbox = (): void => {
   postman.empty();
 };
+
+let opened: Promise<void> | undefined;
+/** Resolves once what was written down before this page was opened is known. */
+export const openedOutbox = (): Promise<void> => (opened ??= postman.reread());
 
 /** Takes up what was written down before this page was opened, an older version's letters too. */
 export async function openOutbox(): Promise<void> {

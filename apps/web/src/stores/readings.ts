@@ -57,18 +57,28 @@ const STEADY = 2;
 /** How far readings that agree may lie apart: g, °C, settings. */
 const AGREE: Readonly<Record<ReaderKind, number>> = { scale: 2, thermometer: 0.8, hob: 0 };
 
-/** What an instrument reads now, and whether it stands; undefined until it was heard. */
+/** A reading that is older is none: the scale was switched off, or what was on it was taken away since, ms. */
+export const READING_MS = 3000;
+
+/** What an instrument reads now, and whether it stands; undefined until it was heard, and once it falls silent. */
 export function useReading(reader: Listed | undefined): Reading | undefined {
   const [now, setNow] = useState<Reading & { readonly row: number }>();
   const { n, kind } = reader ?? {};
   useEffect(() => {
     if (n === undefined || kind === undefined) return undefined;
-    return hearReadings(n, ({ value, steady }) =>
+    let silent: ReturnType<typeof setTimeout> | undefined;
+    const stop = hearReadings(n, ({ value, steady }) => {
+      clearTimeout(silent);
+      silent = setTimeout(() => setNow(undefined), READING_MS);
       setNow((before) => {
         const agrees = steady && before !== undefined && Math.abs(value - before.value) <= AGREE[kind];
         return { value, steady, row: agrees ? before.row + 1 : 0 };
-      }),
-    );
+      });
+    });
+    return () => {
+      clearTimeout(silent);
+      stop();
+    };
   }, [n, kind]);
   return now && { value: now.value, steady: now.row >= STEADY };
 }

@@ -2,6 +2,7 @@ import { useId, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { joinHouse } from '../stores/house.js';
 import { keepTogether } from '../stores/feed.js';
+import { emptyOutbox, useOutbox } from '../stores/outbox.js';
 import { Button } from './Button.js';
 import { Notice } from './Notice.js';
 
@@ -16,6 +17,7 @@ export function Join() {
   const [name, setName] = useState('');
   const [wrong, setWrong] = useState<string>();
   const [busy, setBusy] = useState(false);
+  const waiting = useOutbox((s) => s.letters.length);
   const join = async (): Promise<void> => {
     setBusy(true);
     const why = await joinHouse(code, name);
@@ -34,10 +36,17 @@ export function Join() {
       }}
     >
       <h1 className="m-0 text-[2rem] font-bold">Let this device in</h1>
-      <p className="m-0">
-        On the machine Hammock runs on, open Keeping and let a phone in: it shows a code. Nothing that was
-        written down on this device is lost.
-      </p>
+      <p className="m-0">On the machine Hammock runs on, open Keeping and let a phone in: it shows a code.</p>
+      {waiting > 0 && (
+        <p className="m-0">
+          {waiting === 1 ? 'One change waits' : `${waiting.toString()} changes wait`} on this device: let in
+          again it stores them. Or{' '}
+          <button type="button" className="underline underline-offset-4" onClick={emptyOutbox}>
+            give them up
+          </button>
+          , and everything it remembers of the household is forgotten.
+        </p>
+      )}
       <label htmlFor={`${id}-code`}>
         The code
         <input

@@ -5,7 +5,7 @@ import { saidIn, WHOLE } from '../keeping/settle.js';
 import { useKitchen } from '../stores/kitchen.js';
 import { useOutbox } from '../stores/outbox.js';
 import { rowOf } from '../stores/ownLarder.js';
-import { fieldText, reasonText, valueText } from '../words/keepingWords.js';
+import { fieldText, OF_BEFORE, reasonText, valueText } from '../words/keepingWords.js';
 import { Button } from './Button.js';
 
 /** What waits for the cook: things changed in two places, and what the server will not have. */
@@ -18,6 +18,8 @@ export function Settling() {
           <Clash key={letter.id} letter={letter} state={letter.state} />
         ) : letter.state.kind === 'refused' ? (
           <Refusal key={letter.id} letter={letter} reasons={letter.state.reasons} />
+        ) : letter.state.kind === 'ofBefore' ? (
+          <OfBefore key={letter.id} letter={letter} />
         ) : null,
       )}
     </>
@@ -83,6 +85,28 @@ function Clash({
         </Button>
         <Button onClick={() => void choose(letter.id, 'theirs')}>
           {isWhole && letter.body !== undefined ? 'Let it be removed' : 'Take what is elsewhere'}
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+/** Something written of a household that is not there any more: nothing is written back unasked. */
+function OfBefore({ letter }: { readonly letter: Letter }) {
+  const dismiss = useOutbox((s) => s.dismiss);
+  const tryAgain = useOutbox((s) => s.tryAgain);
+  return (
+    <section
+      aria-label={`${letter.label}: written before`}
+      data-testid="of-before"
+      className="mt-3 border-2 border-ink px-4 py-3"
+    >
+      <h2 className="m-0 text-[1.25rem] font-bold">{letter.label}</h2>
+      <p className="mt-1 mb-0">{OF_BEFORE}</p>
+      <div className="mt-3 flex flex-wrap gap-3">
+        <Button onClick={() => void tryAgain(letter.id)}>Store it all the same</Button>
+        <Button weight="plain" onClick={() => void dismiss(letter.id)}>
+          Let it go
         </Button>
       </div>
     </section>

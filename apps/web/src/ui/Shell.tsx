@@ -1,5 +1,5 @@
 import { lazy, Suspense, useEffect } from 'react';
-import { NavLink, Outlet, useLocation } from 'react-router';
+import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
 import { fetched } from '../keeping/fetched.js';
 import { useCooks } from '../stores/cooks.js';
 import { useDraft } from '../stores/draft.js';
@@ -44,6 +44,7 @@ export function Shell() {
   const cooking = cooks.length > 0;
   const reminds = useReminders((s) => s.list.length > 0);
   const shutOut = useHouse((s) => s.role === 'none');
+  const isGuest = useHouse((s) => s.role === 'guest');
   const cannotStart = useHouse((s) => s.trouble !== null);
   const { pathname } = useLocation();
   useScrollPlace();
@@ -74,7 +75,7 @@ export function Shell() {
           <span className="text-[1.35rem] font-bold tracking-tight">Hammock</span>
         </span>
         <ul className="m-0 flex w-full list-none flex-wrap justify-between gap-x-1 p-0 sm:w-auto sm:gap-2">
-          {TAGS.map(([to, words]) => (
+          {TAGS.filter(([to]) => !isGuest || to === '/stove').map(([to, words]) => (
             <li key={to}>
               <NavLink
                 to={to}
@@ -112,6 +113,8 @@ export function Shell() {
           <Suspense fallback={null}>
             <Join />
           </Suspense>
+        ) : isGuest ? (
+          <ForGuests pathname={pathname} />
         ) : (
           <Fence what="This screen" of={pathname}>
             <Outlet />
@@ -126,6 +129,19 @@ export function Shell() {
         </Suspense>
       )}
     </div>
+  );
+}
+
+/** A guest sees what is on the stove: nothing there can be pressed, and the other screens are the household's. */
+function ForGuests({ pathname }: { readonly pathname: string }) {
+  if (pathname !== '/stove') return <Navigate to="/stove" replace />;
+  return (
+    <fieldset disabled className="m-0 border-0 p-0">
+      <legend className="sr-only">What is on the stove; guests see it and change nothing</legend>
+      <Fence what="The stove" of={pathname}>
+        <Outlet />
+      </Fence>
+    </fieldset>
   );
 }
 

@@ -1,6 +1,5 @@
 import { useRef, useState } from 'react';
-import { mirror } from '../../keeping/mirror.js';
-import { emptyOutbox } from '../../stores/outbox.js';
+import { emptyDevice } from '../../stores/emptyDevice.js';
 import { Button } from '../../ui/Button.js';
 import { Notice } from '../../ui/Notice.js';
 import { archiveText, LISTS, type Lists } from '../../words/archiveWords.js';
@@ -12,7 +11,9 @@ type State =
   | { readonly at: 'looked'; readonly found: LookedOver }
   | { readonly at: 'putting'; readonly id: string; readonly share: number }
   | { readonly at: 'done'; readonly lists: Lists }
-  | { readonly at: 'wrong'; readonly why: string };
+  | { readonly at: 'wrong'; readonly why: string }
+  /** There is nothing in it: in place of what is here that has to be said twice. */
+  | { readonly at: 'empty'; readonly id: string };
 
 /** Everything as one file: out, looked over and in again, and away for good. */
 export function Archive() {
@@ -25,10 +26,11 @@ export function Archive() {
     const found = await lookOver(file, reading.current.signal, (share) => setState({ at: 'reading', share }));
     setState('why' in found ? { at: 'wrong', why: found.why } : { at: 'looked', found });
   };
-  const put = async (id: string, how: 'merge' | 'instead'): Promise<void> => {
+  const put = async (id: string, how: 'merge' | 'instead', evenIfEmpty = false): Promise<void> => {
     setState({ at: 'putting', id, share: 0 });
-    const done = await putIn(id, how, (share) => setState({ at: 'putting', id, share }));
-    setState('why' in done ? { at: 'wrong', why: done.why } : { at: 'done', lists: done.lists });
+    const done = await putIn(id, { how, evenIfEmpty }, (share) => setState({ at: 'putting', id, share }));
+    if ('why' in done && done.isEmpty === true) setState({ at: 'empty', id });
+    else setState('why' in done ? { at: 'wrong', why: done.why } : { at: 'done', lists: done.lists });
   };
   return (
     <section className="hung" aria-labelledby="everything">
@@ -107,6 +109,26 @@ export function Archive() {
           }}
         />
       )}
+      {state.at === 'empty' && (
+        <div className="mt-2" data-testid="nothing-in-it">
+          <Notice urgent>
+            In this file is nothing that can be read. In place of what is here it would leave an empty
+            kitchen.
+          </Notice>
+          <div className="mt-2 flex flex-wrap gap-3">
+            <Button onClick={() => void put(state.id, 'instead', true)}>Leave an empty kitchen</Button>
+            <Button
+              weight="plain"
+              onClick={() => {
+                forgetIncoming(state.id);
+                setState({ at: 'idle' });
+              }}
+            >
+              Keep what is here
+            </Button>
+          </div>
+        </div>
+      )}
       <Away />
     </section>
   );
@@ -180,11 +202,7 @@ function Away() {
     const wrong = await takeAllAway();
     setWhy(wrong);
     if (wrong !== undefined) return;
-    emptyOutbox();
-    await mirror.empty();
-    localStorage.clear();
-    sessionStorage.clear();
-    location.assign('/');
+    await emptyDevice('/');
   };
   if (!asked)
     return (
@@ -195,8 +213,8 @@ function Away() {
   return (
     <div className="mt-2">
       <label className="block">
-        Every pot, dish and copy is erased here and on this device, and cannot be put back. Type “everything”
-        if you mean it.
+        Every pot, dish and copy is erased here and on this device, with what was set aside, and every phone
+        is let go. It cannot be put back. Type “everything” if you mean it.
         <input
           className="changeable mt-1 block w-60"
           value={word}

@@ -7,6 +7,7 @@ interface Copy {
   readonly name: string;
   readonly bytes: number;
   readonly madeAtMs: number;
+  readonly isOther?: boolean;
 }
 
 /** Copies that are listed; all of them lie in the folder. */
@@ -27,6 +28,7 @@ export function Copies() {
     );
     setCopies(await listed());
   };
+  const others = copies?.filter((copy) => copy.isOther === true) ?? [];
   return (
     <section className="hung" aria-labelledby="copies">
       <div className="-my-2 flex items-center justify-between gap-4">
@@ -49,13 +51,21 @@ export function Copies() {
       </p>
       {copies?.length === 0 && <p className="m-0 text-faint">No copy yet.</p>}
       <ul className="m-0 list-none p-0">
-        {copies?.slice(0, LISTED).map((copy) => (
-          <li key={copy.name} className="border-b border-line py-2">
-            <strong className="block">{copyText(copy)}</strong>
-            <span className="text-[0.95rem] break-all text-faint">{copy.name}</span>
-          </li>
-        ))}
+        {copies
+          ?.filter((copy) => copy.isOther !== true)
+          .slice(0, LISTED)
+          .map((copy) => (
+            <li key={copy.name} className="border-b border-line py-2">
+              <strong className="block">{copyText(copy)}</strong>
+              <span className="text-[0.95rem] break-all text-faint">{copy.name}</span>
+            </li>
+          ))}
       </ul>
+      {others.length > 0 && (
+        <p className="m-0 mt-2 text-faint">
+          No copies, and left alone: {others.map(({ name }) => name).join(', ')}. They are links or folders.
+        </p>
+      )}
     </section>
   );
 }

@@ -10,6 +10,8 @@ export interface LookedOver {
 }
 export interface Why {
   readonly why: string;
+  /** True where the file holds nothing, and taking the place of everything has to be said twice. */
+  readonly isEmpty?: boolean;
 }
 
 const GONE: Why = { why: 'Hammock does not answer: is the machine it runs on on? Nothing was changed.' };
@@ -68,12 +70,12 @@ export function lookOver(
 /** Puts a file in that was looked over, telling how far it has come. */
 export async function putIn(
   id: string,
-  how: 'merge' | 'instead',
+  how: { readonly how: 'merge' | 'instead'; readonly evenIfEmpty: boolean },
   told: (share: number) => void,
 ): Promise<LookedOver | Why> {
   const end = following(id, told);
   try {
-    const reply = await fetch(`/api/archive/incoming/${id}`, post({ how }));
+    const reply = await fetch(`/api/archive/incoming/${id}`, post(how));
     return answered(reply.status, await reply.text());
   } catch {
     return GONE;
@@ -105,9 +107,13 @@ const post = (body: object): RequestInit => ({
 
 function answered(status: number, text: string): LookedOver | Why {
   try {
-    const body = JSON.parse(text) as LookedOver & { title?: string };
+    const body = JSON.parse(text) as LookedOver & {
+      readonly title?: string;
+      readonly errors?: readonly { readonly code: string }[];
+    };
     if (status === 200) return body;
-    return { why: body.title ?? `The server said ${status.toString()}. Nothing was changed.` };
+    const isEmpty = body.errors?.some(({ code }) => code === 'empty') ?? false;
+    return { why: body.title ?? `The server said ${status.toString()}. Nothing was changed.`, isEmpty };
   } catch {
     return GONE;
   }

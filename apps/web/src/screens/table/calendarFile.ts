@@ -16,7 +16,7 @@ export function calendarText(name: string, list: readonly ToBegin[], writtenMs: 
   const calendar = ical({ name, prodId: { company: 'Hammock', product: 'Hammock', language: 'EN' } });
   for (const { id, what, fromMs, toMs } of list) {
     const event = calendar.createEvent({
-      id,
+      id: uidOf(id),
       summary: what,
       start: new Date(fromMs),
       end: new Date(Math.max(toMs, fromMs + 60_000)),
@@ -26,3 +26,6 @@ export function calendarText(name: string, list: readonly ToBegin[], writtenMs: 
   }
   return calendar.toString();
 }
+
+/** A UID is written as it is: a line end in it would begin another property. */
+const uidOf = (id: string): string => id.replaceAll(/[^\w.@:-]/gu, '-').slice(0, 200);
