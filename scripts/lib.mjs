@@ -125,7 +125,10 @@ export async function freePort(from) {
   return stop(`No free port from ${from} to ${from + 49}.`);
 }
 
-/** A household's server is small: without bounds V8 lets short-lived objects of requests take 70 MB before it tidies up. */
+/**
+ * A household's server is small: without bounds V8 lets short-lived objects of requests take 70 MB before it tidies up. With ten
+ * thousand pots and somebody attacking it needs some 70 MB of the 128; one that wants more has lost something, falls, and is started again.
+ */
 const SERVER_FLAGS = ['--max-semi-space-size=8', '--max-old-space-size=128'];
 
 /** Starts the built server and waits until it answers. Returns its process, its address and how long it took. */
@@ -145,14 +148,14 @@ export async function startServer({ dataFolder, port, quiet = false, web = webFo
   });
   const url = `http://127.0.0.1:${port}`;
   let ended;
-  child.once('exit', (code) => (ended = { code: code ?? 1 }));
+  child.once('exit', (code, signal) => (ended = { code: code ?? 1, signal }));
   for (let tries = 0; tries < 600; tries += 1) {
     // It has said why; whoever started it ends with its code.
     if (ended) throw Object.assign(new Error('The server ended before it answered.'), ended);
     try {
       const { ok, status } = await fetch(`${url}/api/health`);
-      // 503: it says in the page why it cannot start, and what would mend it.
-      if (ok || status === 503) return { child, url, readyMs: performance.now() - began };
+      // 503: it says in the page why it cannot start, and what would mend it; 403: a proxy stands before it.
+      if (ok || status === 503 || status === 403) return { child, url, readyMs: performance.now() - began };
     } catch {
       // Not listening yet.
     }

@@ -53,7 +53,7 @@ export class AppModule {
           generateKey: (_context, tracker) => tracker,
         }),
         CommonModule.with(database),
-        HealthModule,
+        HealthModule.with(config.fellAtMs),
         AnswerModule,
         HouseholdModule,
         BagsModule,

@@ -16,6 +16,8 @@ export interface Config {
   readonly instruments: readonly string[];
   /** Whether what keeps it from starting is said in the page too, until it is ended: for whoever started it by hand. */
   readonly saysInPage: boolean;
+  /** When it fell and was started again by whoever keeps it up, ms since the epoch. */
+  readonly fellAtMs: number | undefined;
   /** Whether a code that lets a cook's device in is said on the terminal: for whoever lost every device. */
   readonly saysCode: boolean;
   /** Largest body accepted, bytes. */
@@ -52,6 +54,9 @@ export function configFromEnvironment(env: NodeJS.ProcessEnv): Config {
     port: Number(port),
     webFolder: env['HAMMOCK_WEB'],
     saysInPage: env['HAMMOCK_SAYS_IN_PAGE'] === '1',
+    fellAtMs: /^\d{10,15}$/u.test(env['HAMMOCK_FELL_AT_MS'] ?? '')
+      ? Number(env['HAMMOCK_FELL_AT_MS'])
+      : undefined,
     saysCode: env['HAMMOCK_CODE'] === '1',
     bodyLimit: 256 * 1024,
     rate: DEFAULT_RATE,

@@ -58,6 +58,12 @@ async function sayCode(app: NestExpressApplication, { house, saysCode }: Config)
   process.stdout.write(`Let a cook's device in with the code ${code} (ten minutes, one device)\n`);
 }
 
+// What somebody forgot to wait for, and failed: it is written down, and nobody else's request ends with it. Nothing that was
+// acknowledged hangs on it.
+process.on('unhandledRejection', (reason) => {
+  process.stderr.write(`${reason instanceof Error ? (reason.stack ?? reason.message) : String(reason)}\n`);
+});
+
 try {
   const config = configFromEnvironment(process.env);
   const app = await built(config);

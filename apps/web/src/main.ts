@@ -13,7 +13,7 @@ import { askToPersist, hearInstall } from './keeping/installed.js';
 import { keepProgram } from './keeping/newVersion.js';
 import { applyTheme, useTheme } from './stores/theme.js';
 import { emptyWhenLetGo } from './stores/emptyDevice.js';
-import { loadHouse } from './stores/house.js';
+import { hearFall, loadHouse } from './stores/house.js';
 import { useTime } from './stores/time.js';
 import { fetched } from './keeping/fetched.js';
 import { fetchLists } from './ui/Pick.js';
@@ -42,7 +42,9 @@ function start(): void {
     void askToPersist();
   });
   useOutbox.subscribe((now, before) => {
-    if (now.reachable && !before.reachable) fetchStove();
+    if (!now.reachable || before.reachable) return;
+    fetchStove();
+    void hearFall();
   });
   setTimeout(fetchStove, 1500);
   setTimeout(fetchLists, 1500);

@@ -30,6 +30,7 @@ export async function temporaryServer(
     instruments: [],
     saysInPage: false,
     saysCode: false,
+    fellAtMs: undefined,
     port: 0,
     webFolder: undefined,
     bodyLimit: 256 * 1024,

@@ -11,10 +11,17 @@ export interface HouseStore {
   readonly isOpen: boolean;
   /** What keeps the server from starting. */
   readonly trouble: StartTrouble | null;
+  /** When the server fell and was started again while this page was open, ms since the epoch; null once that was read. */
+  readonly fellAtMs: number | null;
 }
 
 /** What this device is to the house; the machine itself until something else is heard. */
-export const useHouse = create<HouseStore>(() => ({ role: 'here', isOpen: false, trouble: null }));
+export const useHouse = create<HouseStore>(() => ({
+  role: 'here',
+  isOpen: false,
+  trouble: null,
+  fellAtMs: null,
+}));
 
 /** Says on this device that it was let in once: when it is let go, it forgets what it remembers of the household. */
 const WAS_IN = 'hammock.wasIn';
@@ -36,6 +43,16 @@ let asked: Promise<void> | undefined;
 export async function roleOfHouse(): Promise<HouseRole> {
   await (asked ?? loadHouse());
   return useHouse.getState().role;
+}
+
+let knownFall: number | undefined;
+/** Asks a server that was away whether it fell, and says so once. */
+export async function hearFall(): Promise<void> {
+  const reply = await ask('GET', '/api/health');
+  const { fellAtMs } = (reply.kind === 'stored' ? reply.body : {}) as { readonly fellAtMs?: number };
+  if (fellAtMs === undefined || fellAtMs === knownFall) return;
+  knownFall = fellAtMs;
+  useHouse.setState({ fellAtMs });
 }
 
 onShutOut(() => {

@@ -6,12 +6,15 @@ import { Button } from './Button.js';
 export function Fence({
   what,
   of,
+  also,
   children,
 }: {
   /** What cannot be shown when it fails, as the subject of a sentence. */
   readonly what: string;
   /** What it is drawn from: when that changes it is tried again. */
   readonly of?: unknown;
+  /** What is to be done in its place. */
+  readonly also?: ReactNode;
   readonly children: ReactNode;
 }) {
   return (
@@ -25,6 +28,7 @@ export function Fence({
           <Button className="mt-2" onClick={resetErrorBoundary}>
             Hang it up again
           </Button>
+          {also}
         </section>
       )}
     >

@@ -6,6 +6,7 @@ import { useDraft } from '../stores/draft.js';
 import { useHouse } from '../stores/house.js';
 import { useOutbox } from '../stores/outbox.js';
 import { keepingCode, keepingText, type KeepingCode } from '../words/keepingWords.js';
+import { timeOfDay } from '../words/timeOfDay.js';
 import { fetched } from '../keeping/fetched.js';
 import { Notice } from './Notice.js';
 
@@ -34,6 +35,7 @@ function useKeeping() {
 export function KeepingNotices() {
   const { letters, code, text, loud } = useKeeping();
   const broken = useStore(deviceState, (s) => s.broken);
+  const fellAtMs = useHouse((s) => s.fellAtMs);
   const unsettled = letters.some((l) => l.state.kind !== 'waiting');
   return (
     <>
@@ -45,6 +47,20 @@ export function KeepingNotices() {
           >
             {text}
           </p>
+        )}
+        {fellAtMs !== null && (
+          <div data-testid="fell">
+            <Notice>
+              Hammock fell at {timeOfDay(fellAtMs)} and was started again. Nothing that was stored is lost.{' '}
+              <button
+                type="button"
+                className="min-h-11 underline underline-offset-4"
+                onClick={() => useHouse.setState({ fellAtMs: null })}
+              >
+                Read
+              </button>
+            </Notice>
+          </div>
         )}
         {broken.length > 0 && (
           <Notice>

@@ -7,23 +7,33 @@ import { useOutbox } from '../stores/outbox.js';
 import { rowOf } from '../stores/ownLarder.js';
 import { fieldText, OF_BEFORE, reasonText, valueText } from '../words/keepingWords.js';
 import { Button } from './Button.js';
+import { Fence } from './Fence.js';
 
 /** What waits for the cook: things changed in two places, and what the server will not have. */
 export function Settling() {
   const letters = useOutbox((s) => s.letters);
   return (
     <>
-      {letters.map((letter) =>
-        letter.state.kind === 'asked' ? (
-          <Clash key={letter.id} letter={letter} state={letter.state} />
-        ) : letter.state.kind === 'refused' ? (
-          <Refusal key={letter.id} letter={letter} reasons={letter.state.reasons} />
-        ) : letter.state.kind === 'ofBefore' ? (
-          <OfBefore key={letter.id} letter={letter} />
-        ) : null,
-      )}
+      {letters.map((letter) => (
+        <Fence key={letter.id} what={letter.label} of={letter}>
+          <One letter={letter} />
+        </Fence>
+      ))}
     </>
   );
+}
+
+function One({ letter }: { readonly letter: Letter }) {
+  switch (letter.state.kind) {
+    case 'asked':
+      return <Clash letter={letter} state={letter.state} />;
+    case 'refused':
+      return <Refusal letter={letter} reasons={letter.state.reasons} />;
+    case 'ofBefore':
+      return <OfBefore letter={letter} />;
+    case 'waiting':
+      return null;
+  }
 }
 
 /** One thing changed here and elsewhere, field beside field. */

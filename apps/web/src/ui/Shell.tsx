@@ -105,7 +105,9 @@ export function Shell() {
           <StartTrouble />
         </Suspense>
       )}
-      <KeepingNotices />
+      <Fence what="What waits for your word">
+        <KeepingNotices />
+      </Fence>
       <NewVersion cooking={cooking} />
       <UndoBar />
       <main id="main" className="flex-1 pt-4 sm:pt-6">
@@ -124,9 +126,11 @@ export function Shell() {
       <KeepingLine />
       <Said />
       {(cooking || reminds) && (
-        <Suspense fallback={null}>
-          <StoveWatch cooks={cooks} />
-        </Suspense>
+        <Fence what="The bell" of={cooks}>
+          <Suspense fallback={null}>
+            <StoveWatch cooks={cooks} />
+          </Suspense>
+        </Fence>
       )}
     </div>
   );

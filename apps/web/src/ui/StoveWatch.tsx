@@ -10,6 +10,7 @@ import { say } from '../stores/said.js';
 import { onThisDevice, useTime } from '../stores/time.js';
 import { stageName } from '../words/acts.js';
 import { clockText } from '../words/clock.js';
+import { Fence } from './Fence.js';
 import { ReminderWatch } from './ReminderWatch.js';
 
 /** So long after its moment a bell is still left to ring, ms. */
@@ -19,7 +20,7 @@ const RINGING_MS = 3000;
 export function StoveWatch({ cooks }: { readonly cooks: readonly CookRecord[] }) {
   const now = useNowMs();
   const due = cooks
-    .flatMap(duesOf)
+    .flatMap(duesIfAny)
     .filter((atMs) => atMs > now - RINGING_MS)
     .sort((a, b) => a - b)[0];
   const offset = useTime((s) => s.offsetMs);
@@ -34,10 +35,21 @@ export function StoveWatch({ cooks }: { readonly cooks: readonly CookRecord[] })
     <>
       <ReminderWatch />
       {cooks.map((cook, i) => (
-        <PotWatch key={cook.id} cook={cook} now={now} titled={i === 0} named={cooks.length > 1} />
+        <Fence key={cook.id} what={`The clock of ${cook.label}`} of={cook}>
+          <PotWatch cook={cook} now={now} titled={i === 0} named={cooks.length > 1} />
+        </Fence>
       ))}
     </>
   );
+}
+
+/** A pot that cannot be followed rings no bell; the others do. */
+function duesIfAny(cook: CookRecord): readonly number[] {
+  try {
+    return duesOf(cook);
+  } catch {
+    return [];
+  }
 }
 
 /** Every moment at which a pot, or what is made beside it, calls. */

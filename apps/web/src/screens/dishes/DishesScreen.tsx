@@ -7,6 +7,7 @@ import { useDraft } from '../../stores/draft.js';
 import { fieldsOf } from '../../stores/kitchenRows.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { Button } from '../../ui/Button.js';
+import { Fence } from '../../ui/Fence.js';
 import { OpenFile } from '../../ui/OpenFile.js';
 import { TakenAway } from '../../ui/TakenAway.js';
 import { Pick } from '../../ui/Pick.js';
@@ -90,7 +91,9 @@ export function DishesScreen() {
       {dishes.length > 0 && shown.length === 0 && <p className="m-0">No dish is like that.</p>}
       <ul className="m-0 grid list-none gap-x-12 p-0 lg:grid-cols-2">
         {shown.map((dish) => (
-          <Card key={dish.id} dish={dish} use={uses.find((u) => u.dishId === dish.id)} />
+          <Fence key={dish.id} what={`The dish “${dish.label}”`} of={dish}>
+            <Card dish={dish} use={uses.find((u) => u.dishId === dish.id)} />
+          </Fence>
         ))}
       </ul>
     </div>

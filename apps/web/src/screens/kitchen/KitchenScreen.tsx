@@ -1,5 +1,6 @@
 import { useKitchen } from '../../stores/kitchen.js';
 import { useTheme } from '../../stores/theme.js';
+import { Fence } from '../../ui/Fence.js';
 import { Segments } from '../../ui/Segments.js';
 import { Link } from 'react-router';
 import { BagList } from './BagList.js';
@@ -34,13 +35,25 @@ export function KitchenScreen() {
         />
       </div>
       <div className="grid gap-x-14 gap-y-9 lg:grid-cols-2">
-        <BagList />
-        <PotList />
-        <HobList />
-        <MeasureList />
-        <OwnList />
+        <Fence what="The bags">
+          <BagList />
+        </Fence>
+        <Fence what="The pots">
+          <PotList />
+        </Fence>
+        <Fence what="The burners">
+          <HobList />
+        </Fence>
+        <Fence what="The measures">
+          <MeasureList />
+        </Fence>
+        <Fence what="What is your own">
+          <OwnList />
+        </Fence>
         <div className="flex flex-col gap-9">
-          <MethodList />
+          <Fence what="The methods">
+            <MethodList />
+          </Fence>
           <section className="hung" aria-labelledby="steam">
             <h2 id="steam" className="m-0 text-[1.35rem] font-bold">
               Steam, pot by burner
@@ -55,10 +68,18 @@ export function KitchenScreen() {
           </section>
         </div>
       </div>
-      <HouseholdForm />
-      <TextureScale />
-      <PeopleList />
-      <PacketList />
+      <Fence what="The household">
+        <HouseholdForm />
+      </Fence>
+      <Fence what="The scale of textures">
+        <TextureScale />
+      </Fence>
+      <Fence what="The people">
+        <PeopleList />
+      </Fence>
+      <Fence what="What jars hold">
+        <PacketList />
+      </Fence>
       <section className="hung" aria-labelledby="kept">
         <h2 id="kept" className="m-0 text-[1.35rem] font-bold">
           What is kept

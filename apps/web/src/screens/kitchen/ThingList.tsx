@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { useKitchen } from '../../stores/kitchen.js';
 import type { KitchenFields, KitchenKind, KitchenLists } from '../../stores/kitchenKept.js';
 import { Button } from '../../ui/Button.js';
+import { Fence } from '../../ui/Fence.js';
 import { TakenAway } from '../../ui/TakenAway.js';
 import { problemsOf } from './checks.js';
 import { newId } from '../../keeping/newId.js';
@@ -108,7 +109,9 @@ export function ThingList<K extends Kind>({
               <div className="flex items-center justify-between gap-3">
                 <span>
                   <strong className="block text-[1.1rem]">{thing.label}</strong>
-                  <span className="text-faint">{describe(thing)}</span>
+                  <Fence what="What is known of it" of={thing}>
+                    <Described thing={thing} describe={describe} />
+                  </Fence>
                 </span>
                 <span className="flex shrink-0 gap-4">
                   <Button
@@ -138,6 +141,11 @@ export function ThingList<K extends Kind>({
       </ul>
     </section>
   );
+}
+
+/** A component of its own: what cannot be described fails by itself. */
+function Described<F>({ thing, describe }: { readonly thing: F; readonly describe: (fields: F) => string }) {
+  return <span className="text-faint">{describe(thing)}</span>;
 }
 
 const focusFirst = (form: HTMLFormElement | null): void => form?.querySelector('input')?.focus();

@@ -5,6 +5,7 @@ import { useCooks } from '../../stores/cooks.js';
 import { useJustJudged } from '../../stores/justJudged.js';
 import { useOutbox } from '../../stores/outbox.js';
 import { VERDICT } from '../../words/words.js';
+import { Fence } from '../../ui/Fence.js';
 import { Teaches } from './Teaches.js';
 import { Curve } from './Curve.js';
 import { LearntList } from './LearntList.js';
@@ -21,7 +22,9 @@ export function NotebookScreen() {
   return (
     <section className="flex flex-col gap-3">
       <h1 className="m-0 text-[2rem] font-bold">Notebook</h1>
-      <JustJudged />
+      <Fence what="The pot that was just written down">
+        <JustJudged />
+      </Fence>
       {recent === undefined &&
         (reachable ? (
           <p aria-busy>Opening the notebook …</p>
@@ -43,8 +46,12 @@ export function NotebookScreen() {
       {recent && recent.length > 0 && (
         <>
           <Summary cooks={recent.filter((c) => !c.abandoned)} />
-          <Curve />
-          <LearntList />
+          <Fence what="The curve" of={recent}>
+            <Curve />
+          </Fence>
+          <Fence what="What was learnt" of={recent}>
+            <LearntList />
+          </Fence>
           <Pots recent={recent} />
         </>
       )}

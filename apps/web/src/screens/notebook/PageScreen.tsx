@@ -16,6 +16,7 @@ import { timeOfDay } from '../../words/timeOfDay.js';
 import { textureName } from '../../words/textureWords.js';
 import { BASE, VERDICT } from '../../words/words.js';
 import { AccountPicture } from '../../ui/account/AccountPicture.js';
+import { Fence } from '../../ui/Fence.js';
 import { Along } from '../../ui/Along.js';
 import { OutcomeForm } from '../../ui/OutcomeForm.js';
 import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
@@ -43,7 +44,12 @@ export function PageScreen() {
   const onCounts = (counts: Counts): void => {
     if (typeof read === 'object' && read.outcome) setRead({ ...read, outcome: { ...read.outcome, counts } });
   };
-  if (cook) return <Page cook={cook} onCounts={onCounts} />;
+  if (cook)
+    return (
+      <Fence what={`The page of “${cook.label}”`} of={cook} also={<Link to="/notebook">All pages</Link>}>
+        <Page cook={cook} onCounts={onCounts} />
+      </Fence>
+    );
   if (read === 'gone') {
     return (
       <section>
@@ -130,12 +136,20 @@ function Page({
           <Button onClick={() => setJudging(true)}>Change the outcome</Button>
         </p>
       )}
-      {outcome && !judging && <Teaches cook={cook} onCounts={onCounts} />}
+      <Fence what="What it teaches" of={cook}>
+        {outcome && !judging && <Teaches cook={cook} onCounts={onCounts} />}
+      </Fence>
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
-        <AccountPicture answer={cook.answer} measures={measures} />
-        <Course cook={cook} />
+        <Fence what="The account of that day" of={cook}>
+          <AccountPicture answer={cook.answer} measures={measures} />
+        </Fence>
+        <Fence what="What was tapped" of={cook}>
+          <Course cook={cook} />
+        </Fence>
       </div>
-      <Along label={cook.label} input={cook.input} answer={cook.answer} cupId={cook.cupId} />
+      <Fence what="What can be taken along" of={cook}>
+        <Along label={cook.label} input={cook.input} answer={cook.answer} cupId={cook.cupId} />
+      </Fence>
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import type { CookLine } from '@hammock/core/records';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { Fence } from '../../ui/Fence.js';
 import { PotLine } from './PotLine.js';
 
 /** What a line is about as high as, px, until it is drawn; and how many more are drawn than are seen. */
@@ -60,7 +61,9 @@ export function PotRows({
             className="absolute inset-x-0 top-0 border-b border-line"
             style={{ transform: `translateY(${(start - topPx).toString()}px)` }}
           >
-            <PotLine cook={cook} today={today} />
+            <Fence what="This pot" of={cook}>
+              <PotLine cook={cook} today={today} />
+            </Fence>
           </li>
         );
       })}

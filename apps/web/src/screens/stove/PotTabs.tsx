@@ -5,6 +5,7 @@ import { eventsOf } from '../../stores/cookRecord.js';
 import { useCooks } from '../../stores/cooks.js';
 import { useNowMs } from '../../stores/run.js';
 import { Button } from '../../ui/Button.js';
+import { Fence } from '../../ui/Fence.js';
 import { stageName } from '../../words/acts.js';
 import { clockText } from '../../words/clock.js';
 
@@ -16,23 +17,36 @@ export function PotTabs() {
   if (others.length === 0) return null;
   return (
     <nav aria-label="Other pots" className="flex flex-wrap items-center gap-2">
-      {others.map((cook) => {
-        const { what, left } = stateOf(cook, now);
-        return (
-          <Button
-            key={cook.id}
-            className={`min-h-14 px-3! text-left leading-tight ${left !== undefined && left <= 0 ? 'border-ember text-ember' : ''}`}
-            onClick={() => show(cook.id)}
-          >
-            <span className="font-bold">{cook.label}</span> {what}
-            {left !== undefined && <span className="figures"> {clockText(left)}</span>}
-          </Button>
-        );
-      })}
+      {others.map((cook) => (
+        <Fence key={cook.id} what={`The pot “${cook.label}”`} of={cook}>
+          <PotTab cook={cook} now={now} onShow={() => show(cook.id)} />
+        </Fence>
+      ))}
       <Link to="/table" className="inline-flex min-h-14 items-center underline underline-offset-4">
         All on one sheet
       </Link>
     </nav>
+  );
+}
+
+function PotTab({
+  cook,
+  now,
+  onShow,
+}: {
+  readonly cook: CookRecord;
+  readonly now: number;
+  readonly onShow: () => void;
+}) {
+  const { what, left } = stateOf(cook, now);
+  return (
+    <Button
+      className={`min-h-14 px-3! text-left leading-tight ${left !== undefined && left <= 0 ? 'border-ember text-ember' : ''}`}
+      onClick={onShow}
+    >
+      <span className="font-bold">{cook.label}</span> {what}
+      {left !== undefined && <span className="figures"> {clockText(left)}</span>}
+    </Button>
   );
 }
 

@@ -41,9 +41,24 @@ export function StoveScreen() {
   if (!active) return <NoPot />;
   return (
     <>
-      <Cooking key={active.id} cook={active} />
+      <Fence key={active.id} what={`The pot “${active.label}”`} of={active} also={<InItsPlace />}>
+        <Cooking cook={active} />
+      </Fence>
       <GivenUp />
     </>
+  );
+}
+
+/** A pot that cannot be shown: the others are still there, and it can be given up. */
+function InItsPlace() {
+  const giveUp = useCooks((s) => s.giveUp);
+  return (
+    <div className="mt-4 flex flex-col items-start gap-3">
+      <PotTabs />
+      <Button weight="plain" onClick={giveUp}>
+        Give this pot up
+      </Button>
+    </div>
   );
 }
 
