@@ -18,6 +18,7 @@ import { clausesOf, thingIn } from './clauses.js';
 import { minutesIn } from './minutes.js';
 import { inMeasure, ownMeasure, type OwnMeasure } from './ownMeasure.js';
 import { GRAIN, readStep, some, type Said } from './readStep.js';
+import { sentencesOf } from './sentences.js';
 import type { TakenOut } from './takenOut.js';
 import { NUMBERED, ORDERS, titled } from './title.js';
 
@@ -67,7 +68,7 @@ export interface Recipe {
   readonly states: readonly State[];
   /** Acts before the liquid, in the cook's own order. */
   readonly order: readonly Act[];
-  /** Lines of a very long text that were not read. */
+  /** Lines, or sentences of a line, of a very long text that were not read. */
   readonly leftOut: number;
 }
 
@@ -75,10 +76,11 @@ export interface Recipe {
 const LONGEST_LIST_LINE = 90;
 
 function isListLine(line: string, options: LineOptions): boolean {
+  if (line.length > LONGEST_LIST_LINE) return false;
   const bare = line.replace(NUMBERED, '');
   if (bare !== line.trimStart() && ORDERS.test(bare)) return false;
   const isProse = /[.;]\s+\S/u.test(line.replace(/\b(?:c|tbsp|tsp|oz|lb|approx|\d{1,2})\./giu, ' '));
-  if (line.length > LONGEST_LIST_LINE || isProse) return false;
+  if (isProse) return false;
   if (saidNumber(line.trim().replace(/^[-•*\s]+/u, ''), options))
     return minutesIn(line) === undefined || isThing(line, options);
   const { status, portions, potCm, id } = parseLine(line, options);
@@ -98,6 +100,10 @@ const SHORTEST_NAME = 3;
 const IS_A_LIST = 3;
 /** Acts a clause tells with the thing it names: "bay leaves out". */
 const ALL_OF_IT: ReadonlySet<Act> = new Set<Act>(['spicesOut', 'turnOut', 'marinate', 'steep', 'fork']);
+
+/** What is read of a telling at the most: three times the longest recipe there is. What comes after is said to be left out. */
+const MOST_CHARACTERS = 12_000;
+const MOST_CLAUSES = 600;
 
 /** Reads clause by clause; what was said before decides what a bare number or a colour is said of. */
 class Telling {
@@ -190,9 +196,23 @@ export function parseRecipe(text: string, options: LineOptions = {}): Recipe {
   const given = text.split(/\r?\n/u).filter((l) => /[\p{L}\d]/u.test(l));
   const telling = new Telling(options);
   const { title, forPeople, body } = titled(given, options);
+  let leftOut = Math.max(0, body.length - MOST_LINES);
+  let [characters, clauses] = [0, 0];
   for (const line of body.slice(0, MOST_LINES)) {
-    if (isListLine(line, options)) telling.list(line);
-    else for (const clause of clausesOf(line.replace(NUMBERED, ''))) telling.clause(clause);
+    if (isListLine(line, options)) {
+      telling.list(line);
+      continue;
+    }
+    for (const sentence of sentencesOf(line.replace(NUMBERED, ''))) {
+      if (characters > MOST_CHARACTERS || clauses > MOST_CLAUSES) {
+        leftOut += 1;
+        continue;
+      }
+      const said = clausesOf(sentence);
+      for (const clause of said) telling.clause(clause);
+      characters += sentence.length;
+      clauses += said.length;
+    }
   }
   const { lines, steps, says } = telling;
   return {
@@ -202,7 +222,7 @@ export function parseRecipe(text: string, options: LineOptions = {}): Recipe {
     ...together(says),
     ...(forPeople === undefined ? {} : { portions: forPeople }),
     ...besides(lines),
-    leftOut: Math.max(0, body.length - MOST_LINES),
+    leftOut,
   };
 }
 

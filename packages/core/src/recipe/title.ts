@@ -11,12 +11,16 @@ export const ORDERS =
 /** A name is a few words. */
 const MOST_WORDS_OF_TITLE = 8;
 
+/** A first line that is longer begins with no name, characters. */
+const LONGEST_FIRST = 600;
+
 /** The name a telling begins with: its first line, or its first sentence, and for how many it is. */
 export function titled(
   given: readonly string[],
   options: LineOptions,
 ): { title?: string; forPeople?: number; body: readonly string[] } {
   const [first = '', ...rest] = given;
+  if (first.length > LONGEST_FIRST) return { body: given };
   const [, said = ''] = FOR_PEOPLE.exec(first) ?? [];
   const people = saidNumber(`${said} `, {})?.count;
   const bare = people === undefined ? first : first.replace(FOR_PEOPLE, '');
