@@ -183,6 +183,22 @@ export const chromiumPath = () =>
     '/usr/bin/google-chrome',
   ].find((p) => p && existsSync(p));
 
+/** Where nginx is on this machine, or undefined. */
+const nginxPath = () =>
+  ['/usr/sbin/nginx', '/usr/bin/nginx', '/usr/local/sbin/nginx'].find((p) => existsSync(p));
+
+/** Finds nginx, the proxy that docs/security.md describes, or installs Debian's package where that is allowed; undefined where neither goes. */
+export function needNginx() {
+  if (!nginxPath() && process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
+    say('installing nginx for the test of a proxy (Debian package)');
+    run('apt-get', ['update', '-qq']);
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'nginx-light', 'openssl'], {
+      DEBIAN_FRONTEND: 'noninteractive',
+    });
+  }
+  return nginxPath();
+}
+
 /** Finds Chromium, or installs Debian's package where that is allowed, or says what to type. */
 export function needChromium() {
   const found = chromiumPath();
