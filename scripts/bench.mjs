@@ -24,6 +24,12 @@ if (process.argv.includes('reliability')) {
   process.exit(found.every(([, , , met]) => met) ? 0 : 1);
 }
 
+if (process.argv.includes('attack')) {
+  const { assault } = await import('./benchAssault.mjs');
+  const found = await assault({ quick: process.argv.includes('--quick') });
+  process.exit(found.every(([, , , met]) => met) ? 0 : 1);
+}
+
 if (process.argv.includes('rescues')) {
   const { rescues, rescuesText } = await import('./benchRescues.mjs');
   const count = Number(process.env.KITCHENS ?? 1000);

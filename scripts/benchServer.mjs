@@ -7,7 +7,7 @@ import { figure, quantile } from './benchFigures.mjs';
 import { freePort, say } from './lib.mjs';
 
 /** Ten thousand pots, written straight into the file. */
-export async function tenThousand(folder, url) {
+export async function tenThousand(folder, url, count = 10_000) {
   const input = { ...ANSWER_EXAMPLE };
   const first = '00000000-0000-4000-8000-000000000001';
   const made = await fetch(`${url}/api/cooks/${first}`, {
@@ -24,7 +24,7 @@ export async function tenThousand(folder, url) {
     'INSERT INTO outcome (cookId, texture, base, note, atMs) VALUES (?, 3, ?, ?, ?)',
   );
   file.transaction(() => {
-    for (let i = 2; i <= 10_000; i += 1) {
+    for (let i = 2; i <= count; i += 1) {
       const id = `00000000-0000-4000-8000-${String(i).padStart(12, '0')}`;
       copy.run(id, 1_700_000_000_000 + i * 1000, 1000 + i);
       judge.run(id, 'clean', '', 1_700_000_000_000 + i * 1000);

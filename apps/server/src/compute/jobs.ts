@@ -1,6 +1,6 @@
 import type { Course, Odds, PlanInput, PlanProblem, Result } from '@hammock/core';
 import type { Learnt } from '@hammock/core/learning';
-import type { EvidenceRow } from '../learning/evidenceRows.js';
+import type { EvidenceRound, EvidenceRow } from '../learning/evidenceRows.js';
 import type { Copied } from '../database/copyFile.js';
 
 /** What is too heavy for the thread that answers everybody. */
@@ -30,7 +30,7 @@ export type Job =
     };
 
 export interface JobResults {
-  readonly evidence: readonly EvidenceRow[];
+  readonly evidence: EvidenceRound;
   readonly learnt: Learnt;
   readonly course: Result<Course, readonly PlanProblem[]>;
   readonly odds: Result<Odds, readonly PlanProblem[]>;

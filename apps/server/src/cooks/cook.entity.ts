@@ -11,6 +11,7 @@ import { StageEventRow } from './stageEvent.entity.js';
 @Index('cook_by_dish', ['dishId', 'abandoned', 'startedAtMs', 'id'])
 @Index('cook_by_revision', ['revision'])
 @Index('cook_by_label', ['label', 'id'])
+@Index('cook_by_state', ['abandoned', 'startedAtMs', 'id', 'revision'])
 export class Cook implements CookRecord {
   @ApiProperty({ format: 'uuid' })
   @PrimaryColumn({ type: 'text' })

@@ -7,6 +7,7 @@ import { Cook } from './cook.entity.js';
 /** One tap at the stove, with its time. */
 @Entity('stage_event')
 @Index('stage_event_by_seq', ['seq'])
+@Index('stage_event_by_cook', ['cookId', 'seq'])
 export class StageEventRow implements TapRecord {
   @ApiProperty({ format: 'uuid' })
   @PrimaryColumn({ type: 'text' })

@@ -1,9 +1,9 @@
 import type { Server } from 'node:http';
 import type { Socket } from 'node:net';
 
-/** Connections that are held at once, of one address, and of this machine, where pages, programs and a proxy are. */
+/** Connections that are held at once, of one address (a browser has six), and of this machine, where pages, programs and a proxy are. */
 const MOST = 800;
-const MOST_OF_ADDRESS = 48;
+const MOST_OF_ADDRESS = 16;
 const MOST_OF_MACHINE = 400;
 /** The head of a request has arrived in this time, ms, and all of the largest archive in this. */
 const HEAD_MS = 10_000;

@@ -24,8 +24,11 @@ const SHARES: Readonly<Record<Who, Share>> = {
   nobody: { requests: 16, weight: 4 },
 };
 
+/** What this machine's own pages ask all the time is light too. */
+const LIGHT_HERE = 2;
+
 const COST = 'cost';
-/** Says on a route what it weighs: 1 is a row read or written, more what keeps the machine busy. */
+/** Says on a route what it weighs: 1 is a row read or written, as every route is that says nothing; more what keeps the machine busy. */
 export const Costs = (weight: number): CustomDecorator => SetMetadata(COST, weight);
 
 /** Requests in hand by sender. One that is turned away is told so at once: before its body is read. */
@@ -67,7 +70,8 @@ export class WeightGuard implements CanActivate {
     const request = http.getRequest<Asked>();
     const response = http.getResponse<Response>();
     const cost = this.reflector.get<number | undefined>(COST, context.getHandler()) ?? 1;
-    if (cost === 0) return true;
+    // What is light is never kept waiting behind what is heavy: it is bounded by its number.
+    if (cost <= (request.who === 'here' ? LIGHT_HERE : 1)) return true;
     const sender = senderOf(request);
     const most = SHARES[request.who ?? 'nobody'].weight;
     const hands = this.hands.get(sender) ?? { weight: 0, waiting: [] };

@@ -30,6 +30,13 @@ export function stalePots(
     .all(model);
 }
 
+/** What is read of a pot: an answer is thirteen kilobytes of which its stages are one. */
+const COLUMNS = [
+  ...['id', 'input', 'pouredMl', 'advisedMl', 'startedAtMs', 'abandoned'],
+  ...['dishId', 'bagId', 'vesselId', 'hobId'],
+];
+const READ = COLUMNS.map((name) => `"cook"."${name}"`).join();
+
 type CookColumns = Omit<CookRecord, 'input' | 'answer' | 'abandoned'> & {
   readonly input: string;
   readonly stages: string | null;
@@ -37,24 +44,39 @@ type CookColumns = Omit<CookRecord, 'input' | 'answer' | 'abandoned'> & {
   readonly at: number;
 };
 
-/** Works out what these pots say. A pot that cannot be read says nothing. */
+/** How long one round works, ms: a page that asks something else of the same threads waits no longer. */
+const ROUND_MS = 300;
+
+/** What one round worked out: of the first so many pots that were asked of. */
+export interface EvidenceRound {
+  readonly rows: readonly EvidenceRow[];
+  readonly done: number;
+}
+
+/** Works out what these pots say, as far as one round goes. A pot that cannot be read says nothing. */
 export function evidenceFrom(
   file: SqliteFile.Database,
   ids: readonly string[],
   nowMs: number,
-): readonly EvidenceRow[] {
+): EvidenceRound {
   const cook = file.prepare<[string], CookColumns>(
-    `SELECT "cook".*, json_extract("answer", '$.stages') AS stages, ${REVISION} AS at FROM "cook" WHERE "id" = ?`,
+    `SELECT ${READ}, json_extract("answer", '$.stages') AS stages, ${REVISION} AS at FROM "cook" WHERE "id" = ?`,
   );
   const outcome = file.prepare<[string], OutcomeRecord>('SELECT * FROM "outcome" WHERE "cookId" = ?');
   const taps = file.prepare<[string], TapRecord>(
     'SELECT * FROM "stage_event" WHERE "cookId" = ? ORDER BY "seq"',
   );
-  return ids.flatMap((id) => {
+  const rows: EvidenceRow[] = [];
+  const untilMs = performance.now() + ROUND_MS;
+  let done = 0;
+  for (const id of ids) {
+    if (done > 0 && performance.now() > untilMs) break;
+    done += 1;
     const row = cook.get(id);
-    if (!row) return [];
-    return [{ cookId: id, revision: row.at, says: said(row, outcome.get(id), taps.all(id), nowMs) }];
-  });
+    if (row)
+      rows.push({ cookId: id, revision: row.at, says: said(row, outcome.get(id), taps.all(id), nowMs) });
+  }
+  return { rows, done };
 }
 
 function said(

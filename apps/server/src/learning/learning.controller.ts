@@ -70,7 +70,7 @@ export class LearningController {
 
   @Get()
   @Allow('cook')
-  @Costs(4)
+  @Costs(3)
   @ApiOperation({ summary: 'What the household’s judged pots have taught' })
   @ApiOkResponse({ type: LearntReply })
   learnt(@Query() { without }: LearntQuery, @Res({ passthrough: true }) response: Response): Promise<Learnt> {

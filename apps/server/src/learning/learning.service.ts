@@ -8,7 +8,6 @@ import { ComputePool } from '../compute/pool.js';
 import { Database } from '../database/database.js';
 import { stalePots, type EvidenceRow } from './evidenceRows.js';
 import { modelVersion } from './modelVersion.js';
-import { PotEvidence } from './potEvidence.entity.js';
 
 /** One judged pot on the household's curve. */
 export interface JudgedLine {
@@ -20,8 +19,8 @@ export interface JudgedLine {
   readonly texture: Verdict;
 }
 
-/** So many pots are worked out in one go: a pot whose stove was followed takes up to a tenth of a second. */
-const AT_ONCE = 25;
+/** So many pots are handed on in one go, of which as many are worked out as there is time for. */
+const AT_ONCE = 400;
 
 /**
  * What the household's pots have taught. It is a replay of the record; what each pot says is worked out once, in a thread of its own,
@@ -29,7 +28,9 @@ const AT_ONCE = 25;
  */
 @Injectable()
 export class LearningService {
-  private round: Promise<void> | undefined;
+  /** The rounds that are on, for all who wait for them. */
+  private rounds: Promise<boolean> | undefined;
+  private waiting = 0;
   /** What could not be kept, because the disk is full: it is known until the program ends. */
   private readonly unkept = new Map<string, EvidenceRow>();
   private last: { readonly key: string; readonly learnt: Promise<Learnt> } | undefined;
@@ -87,42 +88,47 @@ export class LearningService {
 
   /** Resolves once it is kept of every pot what it says. Whoever waits shares the same rounds. */
   private async workedOut(leaves: AbortSignal | undefined): Promise<void> {
-    const model = modelVersion();
-    for (let stale = this.stale(model); stale.length > 0;) {
-      for (let i = 0; i < stale.length; i += AT_ONCE) {
-        if (leaves?.aborted) throw new ProblemException(503, 'gone', 'Whoever asked is gone');
-        if (this.round) {
-          // Somebody else waits too: what was worked out for them is not worked out again.
-          await this.round;
-          break;
-        }
-        this.round = this.workOut(stale.slice(i, i + AT_ONCE), model).finally(() => (this.round = undefined));
-        await this.round;
+    const gone = leaving(leaves);
+    this.waiting += 1;
+    try {
+      for (let isOver = false; !isOver;) {
+        this.rounds ??= this.allRounds().finally(() => (this.rounds = undefined));
+        isOver = await Promise.race([this.rounds, gone.left]);
       }
-      stale = this.stale(model);
+    } finally {
+      this.waiting -= 1;
+      gone.forget();
     }
   }
 
-  private stale(model: string): readonly string[] {
-    return stalePots(this.database.raw, model)
+  /** Works out what is not kept, round by round, as long as somebody waits; true when it came to its end. */
+  private async allRounds(): Promise<boolean> {
+    const model = modelVersion();
+    const stale = stalePots(this.database.raw, model)
       .filter(({ id, revision }) => this.unkept.get(id)?.revision !== revision)
       .map(({ id }) => id);
+    for (let at = 0; at < stale.length;) {
+      if (this.waiting === 0) return false;
+      at += await this.workOut(stale.slice(at, at + AT_ONCE), model);
+    }
+    return true;
   }
 
-  private async workOut(ids: readonly string[], model: string): Promise<void> {
-    const found = await this.pool.run({
+  /** Works out as many of these as there is time for in one round, the first first; how many that were. */
+  private async workOut(ids: readonly string[], model: string): Promise<number> {
+    const { rows: found, done } = await this.pool.run({
       kind: 'evidence',
       file: this.database.file,
       ids,
       nowMs: this.clock.nowMs(),
     });
     try {
-      await this.queue.run(async ({ manager }) => {
-        await manager.upsert(
-          PotEvidence,
-          found.map((row) => ({ ...row, model })),
-          ['cookId'],
+      await this.queue.run(() => {
+        const keep = this.database.raw.prepare(
+          'INSERT OR REPLACE INTO "pot_evidence" ("cookId", "revision", "model", "says") VALUES (?, ?, ?, ?)',
         );
+        for (const { cookId, revision, says } of found) keep.run(cookId, revision, model, says);
+        return Promise.resolve();
       });
     } catch {
       this.logger.warn(
@@ -130,7 +136,23 @@ export class LearningService {
       );
       for (const row of found) this.unkept.set(row.cookId, row);
     }
+    return Math.max(1, done);
   }
+}
+
+/** Rejects when whoever asked has left, and never otherwise. */
+function leaving(leaves: AbortSignal | undefined): {
+  readonly left: Promise<never>;
+  readonly forget: () => void;
+} {
+  let leave = (): void => undefined;
+  const left = new Promise<never>((_done, failed) => {
+    leave = () => failed(new ProblemException(503, 'gone', 'Whoever asked is gone'));
+    if (leaves?.aborted === true) leave();
+    else leaves?.addEventListener('abort', leave);
+  });
+  left.catch(() => undefined);
+  return { left, forget: () => leaves?.removeEventListener('abort', leave) };
 }
 
 interface PotRow extends Omit<JudgedLine, 'wantedMl'> {

@@ -113,8 +113,11 @@ describe('what pots have taught', () => {
     expect(kinds.length).toBeLessThan(3);
     // What was worked out is kept for who comes next.
     await learnt();
-    const rounds = kinds.filter((k) => k.startsWith('evidence')).map((k) => Number(k.split(' ').at(-1)));
-    expect(rounds.reduce((sum, n) => sum + n, 0)).toBe(60);
+    const [first = 0, ...others] = kinds
+      .filter((k) => k.startsWith('evidence'))
+      .map((k) => Number(k.split(' ').at(-1)));
+    expect(first).toBe(60);
+    for (const n of others) expect(n).toBeLessThan(60);
   });
 
   it('is not lost to a pot that cannot be read: it says nothing, and the others teach', async () => {

@@ -68,7 +68,7 @@ export function variationsOf(input: PlanInput, draft: Draft, kitchen: KitchenThi
     one('altitude', 'place', 'two thousand metres up', () => ({ ...input, altitudeM: 2000 })),
     one('batch', 'amount', 'a double batch', () => doubled(input)),
     ...kitchen.vessels
-      .filter((v) => v.id !== draft.vesselId && v.kind === (input.vessel.kind ?? 'pot'))
+      .filter((v) => v.id !== draft.vesselId && v.kind === kindOf(input))
       .map((v) =>
         one(`vessel/${v.id}`, 'pot', `in the ${v.label}`, () =>
           planInputOf({ ...draft, vesselId: v.id }, kitchen),
@@ -76,6 +76,9 @@ export function variationsOf(input: PlanInput, draft: Draft, kitchen: KitchenThi
       ),
   ].filter((v) => v.make() !== undefined);
 }
+
+/** A plan that was only begun has no pot yet. */
+const kindOf = ({ vessel }: Partial<PlanInput>): string => vessel?.kind ?? 'pot';
 
 const lasting = (s: Stage, by: number): Stage => ({
   ...s,
