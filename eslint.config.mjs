@@ -104,6 +104,11 @@ export default tseslint.config(
         'error',
         { selector: 'ExportDefaultDeclaration', message: 'Named exports only.' },
         { selector: 'ExportAllDeclaration', message: 'Name what is exported.' },
+        { selector: "JSXAttribute[name.name='dangerouslySetInnerHTML']", message: 'Text is shown as text.' },
+        {
+          selector: 'AssignmentExpression[left.property.name=/^(?:inner|outer)HTML$/]',
+          message: 'Text is shown as text.',
+        },
       ],
     },
   },
@@ -181,6 +186,7 @@ export default tseslint.config(
     },
   },
   { files: ['*.config.{mjs,ts}', 'apps/web/vite.config.ts'], rules: { 'no-restricted-syntax': 'off' } },
+  { files: ['packages/**/*.ts', 'apps/**/*.{ts,tsx}'], rules: { 'no-eval': 'error', 'no-new-func': 'error' } },
   // A file is cut where the thought ends, not at a number: only what is surely two is refused.
   { files: ['**/*.{ts,tsx,mjs}'], ignores: ['**/*.spec.{ts,tsx}'], rules: { 'max-lines': ['error', 400] } },
   { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },

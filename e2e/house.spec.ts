@@ -2,7 +2,7 @@ import { describe, expect, it, jest } from '@jest/globals';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Kitchen, pour, press, sees, stored } from './harness.js';
+import { Kitchen, pour, press, sees, stored, until } from './harness.js';
 
 jest.setTimeout(90_000);
 
@@ -36,6 +36,43 @@ describe('a phone of the house', () => {
     await stored(phone);
     await press(desk, 'Let Green phone go');
     await sees(phone, 'Let this device in');
+    // Nothing waited on it: it remembers nothing of the household any more.
+    await until(async () => {
+      const kept = await phone.evaluate(() => JSON.stringify(localStorage)).catch(() => 'Green');
+      return !/wasIn|grainId|diameterCm/u.test(kept);
+    });
+    await desk.close();
+    await phone.close();
+  });
+
+  it('of a guest shows what is on the stove, and nothing there can be pressed', async () => {
+    const desk = await kitchen.page('/keeping');
+    await press(desk, 'Let a guest’s phone in');
+    const shown = await desk.waitForSelector('[data-testid=code]');
+    const code = /\d{4}-\d{4}/u.exec((await shown?.evaluate((e) => e.textContent)) ?? '')?.[0] ?? '';
+    const phone = await (await kitchen.device()).newPage();
+    phone.on('pageerror', (error) => kitchen.errors.push(String(error)));
+    await phone.setViewport({ width: 390, height: 844, hasTouch: true });
+    await phone.goto(`${kitchen.url.replace('127.0.0.1', PHONE)}/join#${code}`);
+    await phone.waitForSelector('input[placeholder="Blue phone"]');
+    await phone.type('input[placeholder="Blue phone"]', 'Visitor');
+    await press(phone, 'Let it in');
+    await sees(phone, 'No pot is on.');
+    await desk.goto(`${kitchen.url}/`);
+    await pour(desk);
+    await press(desk, 'Cook this');
+    await sees(desk, 'Give this pot up');
+    await stored(desk);
+    await sees(phone, 'stage 1 of');
+    const state = await phone.evaluate(() => ({
+      tags: [...document.querySelectorAll('nav[aria-label=Screens] a')].map((a) => a.textContent),
+      pressable: [...document.querySelectorAll('main button')].filter((b) => !b.matches(':disabled')).length,
+      kept: Object.keys(localStorage).join(),
+    }));
+    expect(state).toMatchObject({ tags: [expect.stringMatching(/^Stove/u)], pressable: 0 });
+    await phone.goto(`${kitchen.url.replace('127.0.0.1', PHONE)}/notebook`);
+    await sees(phone, 'stage 1 of');
+    await press(desk, 'Give this pot up');
     await desk.close();
     await phone.close();
   });

@@ -26,8 +26,17 @@ if (process.argv.includes('reliability')) {
 
 if (process.argv.includes('attack')) {
   const { assault } = await import('./benchAssault.mjs');
-  const found = await assault({ quick: process.argv.includes('--quick') });
-  process.exit(found.every(([, , , met]) => met) ? 0 : 1);
+  const quick = process.argv.includes('--quick');
+  const found = await assault({ quick });
+  // In CI the machine decides the times: there what counts is what opened, ended or broke.
+  const counts = process.argv.includes('--ci') ? found.filter(([what]) => !/, m?s\b/u.test(what)) : found;
+  if (!quick) {
+    const { hostile } = await import('./benchAttack.mjs');
+    const { writeAttack } = await import('./benchReliability.mjs');
+    const all = [...found, ...(await hostile(20_000))];
+    writeAttack(all, root, { date: new Date().toISOString().slice(0, 10), cores: cpus().length });
+  }
+  process.exit(counts.every(([, , , met]) => met) ? 0 : 1);
 }
 
 if (process.argv.includes('rescues')) {

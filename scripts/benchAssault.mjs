@@ -6,71 +6,17 @@ import { Worker } from 'node:worker_threads';
 import { gzipSync } from 'node:zlib';
 import Database from 'better-sqlite3';
 import { memoryMb, newFolder, wait } from './benchAround.mjs';
+import { mutatedArchives } from './benchArchives.mjs';
+import { ask, here, PHONE } from './benchAsk.mjs';
 import { openBrowser } from './browser.mjs';
 import { tenThousand } from './benchServer.mjs';
-import { numbers } from './hostile.mjs';
 import { endServer, freePort, say, startServer } from './lib.mjs';
 
 /**
  * Attacks the built program as somebody in the house would, and looks how the one at the keyboard fares: bounded in count and time, in a
  * folder of its own, over the loopback alone. Phones ask by another address of this machine than its own pages do.
  */
-const PHONE = '127.0.0.2';
 const NAME = 'Marrowfat secret';
-
-/** One request; what came back. Never throws: a connection that was cut is a reply like any other. */
-function ask(
-  at,
-  {
-    method = 'GET',
-    path,
-    body,
-    headers = {},
-    host = `${PHONE}:${at.port}`,
-    from = '127.0.0.3',
-    waitMs = 30_000,
-  },
-) {
-  return new Promise((done) => {
-    const began = performance.now();
-    const ended = (status, text = '') => done({ status, text, ms: performance.now() - began, cookie });
-    let cookie;
-    const sent = request(
-      {
-        ...{
-          host: '127.0.0.1',
-          port: at.port,
-          method,
-          path,
-          setHost: false,
-          localAddress: from,
-          agent: false,
-        },
-        headers: {
-          host,
-          ...(body === undefined
-            ? {}
-            : { 'content-type': 'application/json', 'content-length': Buffer.byteLength(body) }),
-          ...headers,
-        },
-      },
-      (reply) => {
-        cookie = reply.headers['set-cookie']?.[0]?.split(';')[0];
-        let text = '';
-        reply.setEncoding('latin1');
-        reply.on('data', (piece) => {
-          text += text.length < 200_000 ? piece : '';
-          if (reply.headers['content-type']?.startsWith('text/event-stream')) sent.destroy();
-        });
-        reply.on('close', () => ended(reply.statusCode, text));
-      },
-    );
-    sent.setTimeout(waitMs, () => sent.destroy());
-    sent.on('error', () => ended(0));
-    sent.end(body);
-  });
-}
-const here = (at, what) => ask(at, { ...what, host: `127.0.0.1:${at.port}`, from: '127.0.0.1' });
 
 /** Lets a device in; its cookie. */
 async function letIn(at, role) {
@@ -282,7 +228,7 @@ export async function assault({ quick = false } = {}) {
   await many(folder, `http://127.0.0.1:${port}`, pots);
   await endServer(child);
   let mostMb = 0;
-  let ended = 0;
+  let [ended, unanswered] = [0, 0];
   const sampler = setInterval(() => {
     if (child.exitCode !== null || child.signalCode !== null) return;
     try {
@@ -348,7 +294,8 @@ export async function assault({ quick = false } = {}) {
         ended += 1;
         ({ child } = await start());
       }
-      const isFine = isUp && slowestMs <= 500 && failed === 0;
+      unanswered += isUp ? failed : 0;
+      const isFine = isUp && slowestMs <= 500;
       add(
         `${what}: the owner’s slowest of ${asked} requests, ms`,
         isUp ? Math.round(slowestMs) : 'it fell',
@@ -359,15 +306,14 @@ export async function assault({ quick = false } = {}) {
     add(...(await openRoutes(at, guest)));
     await wait(500);
     add('processes that ended in all of this', ended, 0, ended === 0);
-    const { mutated, pages } = await mutatedArchives(at, quick ? 150 : 5000, child);
-    add(...mutated);
-    add(...pages);
+    add('requests of the owner’s that failed in all of this', unanswered, 0, unanswered === 0);
     add('memory at the most throughout, MB', Math.round(mostMb), 250, mostMb <= 250);
   } finally {
     clearInterval(sampler);
     await endServer(child);
     rmSync(folder, { recursive: true, force: true });
   }
+  for (const row of await mutatedArchives(quick ? 150 : 5000)) add(...row);
   return rows;
 }
 
@@ -376,206 +322,4 @@ function forget(folder) {
   const file = new Database(join(folder, 'hammock.sqlite'));
   file.exec('DELETE FROM pot_evidence');
   file.close();
-}
-
-const WRONG = [
-  null,
-  true,
-  '',
-  ' ',
-  -1,
-  1e308,
-  [],
-  {},
-  [[]],
-  '__proto__',
-  'levitate',
-  'x'.repeat(5000),
-  '\u0000',
-  '\u202e',
-  9e15,
-  { act: 'x' },
-  '<b>',
-];
-
-/** The n-th value of a body made something else. */
-function twisted(body, random) {
-  const copy = structuredClone(body);
-  for (let times = 1 + random.below(3); times > 0; times -= 1) {
-    const places = [];
-    const walk = (value, deep) => {
-      if (typeof value !== 'object' || value === null || deep > 9) return;
-      for (const key of Object.keys(value)) {
-        places.push([value, key]);
-        walk(value[key], deep + 1);
-      }
-    };
-    walk(copy, 0);
-    if (places.length === 0) break;
-    const [holder, key] = random.of(places);
-    if (random.next() < 0.15) delete holder[key];
-    else holder[key] = random.of(WRONG);
-  }
-  return copy;
-}
-
-/** Archives of which something is not as it was: looked over, put in; and every page read after them. */
-async function mutatedArchives(at, count, child) {
-  const random = numbers(23);
-  const { text } = await here(at, { path: '/api/archive/schema' });
-  if (!text.includes('hammock')) throw new Error('there is no archive here');
-  const good = await small(at);
-  let [broken, put] = [0, 0];
-  for (let n = 0; n < count; n += 1) {
-    const archive = twisted(good, random);
-    const body = JSON.stringify(archive, null, random.next() < 0.3 ? 1 : undefined);
-    const looked = await here(at, { method: 'POST', path: '/api/archive/incoming', body: body ?? 'null' });
-    if (looked.status >= 500 || looked.status === 0) broken += 1;
-    if (looked.status !== 200) continue;
-    const { id } = JSON.parse(looked.text);
-    const done = await here(at, {
-      ...{ method: 'POST', path: `/api/archive/incoming/${id}` },
-      body: JSON.stringify({ how: 'merge' }),
-    });
-    put += 1;
-    if (done.status >= 500 || done.status === 0) broken += 1;
-  }
-  for (const path of [
-    'household',
-    'bags',
-    'vessels',
-    'hobs',
-    'cups',
-    'dishes',
-    'plans',
-    'methods',
-    'ingredients',
-    'cooks',
-    'changes?since=0',
-    'learnt',
-    'learnt/pots',
-    'notebook.csv',
-    'archive',
-    'cooks/by-dish',
-  ])
-    if ((await here(at, { path: `/api/${path}`, waitMs: 60_000 })).status !== 200) broken += 1;
-  const browser = await openBrowser();
-  let closed = 0;
-  const errors = [];
-  const page = await browser.newPage();
-  page.on('pageerror', (error) => errors.push(String(error)));
-  page.on('console', (m) => process.env.SHOW && m.type() === 'error' && say(m.text().slice(0, 1500)));
-  for (const path of [
-    '/',
-    '/stove',
-    '/notebook',
-    '/dishes',
-    '/kitchen',
-    '/table',
-    '/keeping',
-    '/method',
-    '/course',
-    '/compare',
-    '/what-if',
-    '/help',
-  ]) {
-    await page.goto(`http://127.0.0.1:${at.port}${path}`);
-    await page.waitForSelector('main > *', { timeout: 6000 }).catch(() => undefined);
-    await wait(500);
-    const isOpen = await page.evaluate(
-      () =>
-        document.querySelector('main > *') !== null &&
-        document.querySelector('nav a') !== null &&
-        !document.body.textContent.includes('slipped its rope'),
-    );
-    if (!isOpen) {
-      closed += 1;
-      say(`${path} does not open whole: ${await page.evaluate(() => document.body.innerText.slice(0, 300))}`);
-    }
-  }
-  await browser.close();
-  for (const error of errors) say(error);
-  const isUp = child.exitCode === null;
-  return {
-    mutated: [
-      `${count} mutated archives looked over, ${put} put in, everything read after: answered 5xx`,
-      broken,
-      0,
-      broken === 0 && isUp,
-    ],
-    pages: [
-      '… pages that do not open whole after them',
-      closed + errors.length,
-      0,
-      closed + errors.length === 0,
-    ],
-  };
-}
-
-/** A household with one of each thing, as an archive. */
-async function small(at) {
-  const uuid = (n) => `00000000-0000-4000-9000-${String(n).padStart(12, '0')}`;
-  const { text } = await here(at, { path: `/api/cooks/00000000-0000-4000-8000-000000000001` });
-  const cook = JSON.parse(text);
-  const times = { createdAtMs: 1, updatedAtMs: 2, deletedAtMs: null };
-  const lists = {};
-  for (const [key, path] of [
-    ['bags', 'bags'],
-    ['vessels', 'vessels'],
-    ['hobs', 'hobs'],
-    ['cups', 'cups'],
-    ['dishes', 'dishes'],
-  ])
-    lists[key] = JSON.parse((await here(at, { path: `/api/${path}` })).text)
-      .slice(0, 2)
-      .map(({ revision: _r, ...row }, n) => ({ ...row, ...times, id: uuid(100 + n) }));
-  const { events: _e, revision: _r, outcome: _o, ...plain } = cook;
-  const stageId = cook.answer.stages[0].id;
-  return {
-    format: 'hammock.archive',
-    version: 1,
-    ...lists,
-    plans: [
-      {
-        id: uuid(300),
-        ...times,
-        label: 'Plan',
-        dishId: null,
-        bagId: null,
-        vesselId: null,
-        hobId: null,
-        cupId: null,
-        input: cook.input,
-      },
-    ],
-    cooks: [
-      {
-        ...plain,
-        id: uuid(1),
-        taps: [
-          {
-            id: uuid(200),
-            kind: 'start',
-            stageId,
-            atMs: 5,
-            minutes: null,
-            said: null,
-            amount: null,
-            followsId: null,
-            undoesId: null,
-          },
-        ],
-        outcome: {
-          texture: 3,
-          base: 'clean',
-          note: '',
-          counts: 'once',
-          by: null,
-          ate: null,
-          helped: null,
-          atMs: 9,
-        },
-      },
-    ],
-  };
 }

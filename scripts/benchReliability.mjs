@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { heavy, hostile } from './benchAttack.mjs';
 import { copying, ended, fullDisk } from './benchKeeping.mjs';
@@ -10,6 +10,33 @@ import { say } from './lib.mjs';
  * What is promised about keeping and about being attacked, measured: bounded in count and time, and only to servers
  * this program started on 127.0.0.1. Each function returns rows of a table: what, figure, aim, met.
  */
+
+const BEGIN = '<!-- attack: npm run bench -- attack -->';
+const END = '<!-- end of attack -->';
+const head = '| what was done | figure | aim | met |\n| --- | --- | --- | --- |\n';
+const tableOf = (rows) =>
+  rows
+    .map(([what, figure, aim, met]) => `| ${what} | ${figure} | ${aim} | ${met ? 'yes' : '**no**'} |`)
+    .join('\n');
+
+/** What an attack measured, as it stands in the page of reliability. */
+export function writeAttack(rows, root, { date, cores }) {
+  const file = join(root, 'docs/reliability.md');
+  const text = readFileSync(file, 'utf8');
+  const said = `${BEGIN}\n\n## Attacked\n\nBy \`npm run bench -- attack\` on ${date}, ${cores} cores: somebody in the house against the built program, the owner asking from a thread of their own meanwhile.\n\n${head}${tableOf(rows)}\n\n${END}`;
+  const at = text.indexOf(BEGIN);
+  const before = at < 0 ? `${text.trimEnd()}\n\n` : text.slice(0, at);
+  const after = at < 0 ? '\n' : text.slice(text.indexOf(END) + END.length);
+  writeFileSync(file, before + said + after);
+  spawnSync('npx', ['prettier', '--write', '--log-level', 'warn', file], { cwd: root });
+}
+
+/** What stands there of an attack, to be kept. */
+function attackIn(file) {
+  const text = existsSync(file) ? readFileSync(file, 'utf8') : '';
+  const at = text.indexOf(BEGIN);
+  return at < 0 ? '' : `\n${text.slice(at, text.indexOf(END) + END.length)}\n`;
+}
 
 const PAGE = (table) => `# What is kept, and who is kept out
 
@@ -43,11 +70,8 @@ export async function reliability(example, root, { minutes = 10 } = {}) {
   add(await heavy(example));
   add(await hostile(20_000));
   add(await badWires(minutes));
-  const lines = rows.map(
-    ([what, figure, aim, met]) => `| ${what} | ${figure} | ${aim} | ${met ? 'yes' : '**no**'} |`,
-  );
   const file = join(root, 'docs/reliability.md');
-  writeFileSync(file, PAGE(lines.join('\n')));
+  writeFileSync(file, PAGE(tableOf(rows)) + attackIn(file));
   // A bench leaves nothing behind that the next check would stumble over.
   spawnSync('npx', ['prettier', '--write', '--log-level', 'warn', file], { cwd: root });
   return rows;

@@ -27,6 +27,15 @@ const all = await finished([
     step('format', npm('format:check')),
   ],
 ]);
+const attacked =
+  all &&
+  (await finished([
+    [
+      step('attacked', [process.execPath, 'scripts/bench.mjs', 'attack', '--quick', '--ci'], {
+        HAMMOCK_CHROMIUM: chromium,
+      }),
+    ],
+  ]));
 const browser =
   all &&
   (await finished([

@@ -55,7 +55,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   boundConnections(app.getHttpServer());
   app.use(door(app.get(Pairing), config.house));
   app.use(fewInHand());
-  app.use(securityHeaders());
+  app.use(securityHeaders(config.house));
   app.use(bodies(config.bodyLimit));
   app.enableShutdownHooks();
   const document = new DocumentBuilder()

@@ -59,7 +59,10 @@ const nonce = document.querySelector<HTMLMetaElement>('meta[property=csp-nonce]'
 if (nonce) setNonce(nonce);
 
 void loadEngine();
+// The screen that is asked for comes beside the program and not after it.
 if (location.pathname === '/') fetchPour();
+if (location.pathname === '/stove') fetchStove();
+if (location.pathname === '/notebook') import('./screens/notebook/NotebookScreen.js').catch(() => undefined);
 
 /** The screens come by themselves: a slow phone answers a tap between this piece and that one. */
 void fetched(() => import('./App.js')).then(({ show }) => {

@@ -19,7 +19,7 @@ import { ChoiceField, TextField } from '../common/fields.js';
 import { ProblemException } from '../common/problems.js';
 import { UuidParam } from '../common/uuidParam.js';
 import type { Asked } from '../guard/asks.js';
-import { COOKIE, cookieOptions, houseAddresses, type House } from '../guard/door.js';
+import { cookieName, cookieOptions, houseAddresses, type House } from '../guard/door.js';
 import { ROLES, type Device, type Role } from './device.entity.js';
 import { Pairing } from './pairing.js';
 
@@ -125,7 +125,8 @@ export class DevicesController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<DeviceReply> {
     const { device, secret } = await this.pairing.join(code, name, request.from ?? '');
-    response.cookie(COOKIE, `${device.id}.${secret}`, cookieOptions(request, this.house ?? undefined));
+    const house = this.house ?? undefined;
+    response.cookie(cookieName(house), `${device.id}.${secret}`, cookieOptions(house));
     return told(device, device);
   }
 

@@ -278,7 +278,10 @@ describe('who names the house otherwise', () => {
       method: 'POST',
       body: { code, name: 'Phone' },
     });
-    expect(cookie).toContain('; Secure');
+    expect(cookie).toMatch(/^__Host-hammock_device=.*; Secure/u);
+    const page = await open('/api/devices/me', said);
+    expect(page.headers['strict-transport-security']).toBe('max-age=31536000');
+    page.destroy();
     const own = cookie?.split(';')[0];
     expect((await ask('/api/household', { ...said, cookie: own })).status).toBe(200);
     expect((await ask('/api/household', { cookie: own })).status).toBe(403);

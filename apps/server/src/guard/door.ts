@@ -7,8 +7,13 @@ import type { Asked } from './asks.js';
 import { isFromHere, isVisit } from './localOnly.js';
 import { targetOf, type Target } from './target.js';
 
-/** What a device proves itself with. */
-export const COOKIE = 'hammock_device';
+/** The cookie a device proves itself with; over TLS by a name that a browser takes from this very host alone, and over TLS alone. */
+const COOKIE = 'hammock_device';
+export const cookieName = (house: House | undefined): string =>
+  isOverTls(house) ? `__Host-${COOKIE}` : COOKIE;
+
+/** Whether devices ask over TLS: a proxy before this server has it. */
+export const isOverTls = (house: House | undefined): boolean => house?.origin?.startsWith('https:') === true;
 
 /** Where this server may be asked besides this machine: its own addresses in the house, or the name a proxy gives it. */
 export interface House {
@@ -58,7 +63,7 @@ export function door(pairing: Pairing, house: House | undefined) {
       sendProblem(response, 403, 'foreign', 'This is only for pages of this program on this machine');
       return;
     }
-    const device = pairing.known(parse(request.headers.cookie ?? '')[COOKIE]);
+    const device = pairing.known(parse(request.headers.cookie ?? '')[cookieName(house)]);
     request.who = device?.role ?? 'nobody';
     if (device) {
       request.device = device;
@@ -94,13 +99,10 @@ function isOfHouse(request: Request, { hosts = houseAddresses(), origin: behind 
 }
 
 /** How a cookie is set: never read by a script, never sent from another site, and only over TLS where there is TLS. */
-export const cookieOptions = (request: Request, house: House | undefined) => ({
+export const cookieOptions = (house: House | undefined) => ({
   httpOnly: true,
   sameSite: 'strict' as const,
-  secure:
-    house?.origin !== undefined &&
-    new URL(house.origin).host === request.headers.host &&
-    house.origin.startsWith('https:'),
+  secure: isOverTls(house),
   path: '/',
   maxAge: 400 * 24 * 3600 * 1000,
 });

@@ -175,6 +175,25 @@ describe('every route, for whoever may not use it', () => {
     expect(await ask('GET', '/api/bags', 'cook')).toContain(SECRET);
   }, 120_000);
 
+  it('serves the built pages and nothing that lies beside them', async () => {
+    for (const path of [
+      '/.git/config',
+      '/package.json',
+      '/../package.json',
+      '/%2e%2e/package.json',
+      '/index.html/..',
+      '/assets/../../package.json',
+      '/hammock.sqlite',
+    ]) {
+      const reply = await ask('GET', path, 'cook');
+      expect([path, [200, 400, 404].includes(status(reply)), /"name"|\[core\]|SQLite/u.test(reply)]).toEqual([
+        path,
+        true,
+        false,
+      ]);
+    }
+  });
+
   it('has one spelling for a cook too', async () => {
     expect(await ask('GET', '/api/bags', 'cook')).toContain(SECRET);
     for (const [what, spell] of Object.entries(SPELLINGS)) {

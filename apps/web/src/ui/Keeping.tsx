@@ -82,7 +82,9 @@ export function KeepingNotices() {
 export function KeepingLine() {
   const { code, text, loud } = useKeeping();
   const cannotStart = useHouse((s) => s.trouble !== null);
-  if (loud) return null;
+  const isGuest = useHouse((s) => s.role === 'guest');
+  // A guest stores nothing here, and its other pages are the household's.
+  if (loud || isGuest) return null;
   return (
     <footer className="pt-6 pb-12 text-faint sm:pb-0" data-testid="keeping" data-code={code}>
       <p className="m-0 flex items-baseline gap-2 text-[0.95rem]" role="status">

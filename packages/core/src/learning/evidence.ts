@@ -67,8 +67,12 @@ interface Slope {
 }
 
 function slopeOf(input: PlanInput): Slope | undefined {
-  const firstMl = pouredFor(input, 0);
-  const more = pouredFor(input, SLOPE_POINTS);
+  // No rule and no leaning of the cook's. What is learnt moves what is aimed at and nothing else of a plan: it is read once.
+  const { holdTo, leanMl, ...plain } = input;
+  const made = completePlan(learntInto(plain, { points: 0, spread: 1 }));
+  if (!made.ok) return undefined;
+  const firstMl = advisedMl(made.value);
+  const more = advisedMl({ ...made.value, learntPoints: SLOPE_POINTS });
   if (firstMl === undefined || more === undefined) return undefined;
   const perPoint = (more - firstMl) / SLOPE_POINTS;
   return perPoint > 0 ? { firstMl, perPoint } : undefined;
@@ -146,11 +150,4 @@ function seenOf(went: AsItWent | undefined): Said | undefined {
   const sd = Math.max(SEEN_LEAST_SD, SEEN_SHARE * pointsOfShare(1 / Math.sqrt(added)));
   const points = pointsOfShare(Math.max(0.5, mean) - 1);
   return { points: Math.max(-MOST_POINTS, Math.min(MOST_POINTS, points)), sd };
-}
-
-/** What would be advised with so many points learnt and no rule or leaning of the cook's, ml. */
-function pouredFor(input: PlanInput, learntPoints: number): number | undefined {
-  const { holdTo, leanMl, ...plain } = input;
-  const made = completePlan(learntInto(plain, { points: learntPoints, spread: 1 }));
-  return made.ok ? advisedMl(made.value) : undefined;
 }

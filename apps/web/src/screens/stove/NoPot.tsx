@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { useCooks } from '../../stores/cooks.js';
+import { useHouse } from '../../stores/house.js';
 import { Button } from '../../ui/Button.js';
 
 /** Who gave a pot up finds the way back under the keys. */
@@ -22,16 +23,21 @@ export function GivenUp() {
 
 /** Nothing is on the stove. */
 export function NoPot() {
+  const isGuest = useHouse((s) => s.role === 'guest');
   return (
     <section>
       <h1 className="text-3xl font-bold">No pot is on.</h1>
       <GivenUp />
-      <p className="text-lg">
-        <Link to="/" className="underline decoration-husk decoration-2 underline-offset-4">
-          See what to pour
-        </Link>{' '}
-        and press “Cook this”: its stages appear here, one at a time.
-      </p>
+      {isGuest ? (
+        <p className="text-lg">As soon as one is, its stages and its clock are here.</p>
+      ) : (
+        <p className="text-lg">
+          <Link to="/" className="underline decoration-husk decoration-2 underline-offset-4">
+            See what to pour
+          </Link>{' '}
+          and press “Cook this”: its stages appear here, one at a time.
+        </p>
+      )}
     </section>
   );
 }
