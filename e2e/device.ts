@@ -32,13 +32,15 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
   // Devices, not tabs: they hear of each other by the server alone.
   Object.assign(globalThis, { BroadcastChannel: undefined });
 
-  const reach = async (method: Method, path: string, body: unknown): Promise<Reply> => {
+  const reach = async (method: Method, path: string, body: unknown, epoch?: string): Promise<Reply> => {
     const response = await unhurried(() =>
       fetch(`${url()}${path}`, {
         method,
-        ...(body === undefined
-          ? {}
-          : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+        ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+        headers: {
+          ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+          ...(epoch === undefined ? {} : { 'x-hammock-epoch': epoch }),
+        },
       }),
     );
     const text = await response.text();
@@ -53,17 +55,19 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
       revision: typeof said['revision'] === 'number' ? said['revision'] : undefined,
     });
     if (response.ok) return { kind: 'stored', body: said };
+    if (response.status === 409 && said['type'] === 'urn:hammock:problem:epoch') return { kind: 'ofBefore' };
     if (response.status === 409 && said['type'] === 'urn:hammock:problem:clash')
       return { kind: 'clash', current: said['current'] };
     return { kind: 'refused', status: response.status, reasons: [text] };
   };
 
-  const ask = async (method: Method, path: string, body?: unknown): Promise<Reply> => {
+  const ask = async (method: Method, path: string, body?: unknown, epoch?: string): Promise<Reply> => {
     if (wires === 'gone') return { kind: 'gone' };
     if (wires === '500') return { kind: 'busy', status: 500, afterMs: undefined };
-    const reply = await reach(method, path, body);
-    if (wires === 'echo' && method !== 'GET') echoes.push(() => reach(method, path, body));
-    if (wires === 'twice' && method !== 'GET') return await reach(method, path, body).then(() => reply);
+    const reply = await reach(method, path, body, epoch);
+    if (wires === 'echo' && method !== 'GET') echoes.push(() => reach(method, path, body, epoch));
+    if (wires === 'twice' && method !== 'GET')
+      return await reach(method, path, body, epoch).then(() => reply);
     return wires === 'replyLost' ? { kind: 'gone' } : reply;
   };
 

@@ -37,7 +37,7 @@ const attacked =
     ],
   ]));
 const browser =
-  all &&
+  attacked &&
   (await finished([
     [step('browser tests', npm('e2e'), { HAMMOCK_CHROMIUM: chromium, HAMMOCK_NGINX: nginx ?? '' })],
   ]));

@@ -164,6 +164,18 @@ describe('what is sent wrong', () => {
     expect(reply.body.errors.map((e: { field: string }) => e.field)).toEqual([field]);
   });
 
+  it.each(['a\r\nX: y', 'a\nb', 'a\u2028b', '\u0000'])(
+    'a stage is not called %p: other things are called by it',
+    async (id) => {
+      const reply = await send('/api/answer', {
+        ...ANSWER_EXAMPLE,
+        timing: undefined,
+        stages: [{ ...STAGE, id }],
+      });
+      expect([reply.status, reply.body.errors[0].field]).toEqual([400, 'stages[0].id']);
+    },
+  );
+
   it('leaves what was there as it was when it refuses', async () => {
     const lists = PLACES.filter((p) => !/answer|course/u.test(p)).map((p) =>
       p.split('/').slice(0, 3).join('/'),

@@ -1,9 +1,10 @@
 import 'reflect-metadata';
 import { randomUUID } from 'node:crypto';
-import { mkdirSync, readdirSync, symlinkSync, writeFileSync } from 'node:fs';
+import fs, { mkdirSync, readdirSync, symlinkSync, writeFileSync } from 'node:fs';
 import { request as ask } from 'node:http';
 import { join } from 'node:path';
-import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { Writable } from 'node:stream';
+import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
 import request from 'supertest';
 import { ANSWER_EXAMPLE } from '../answer/answer.example.js';
 import { temporaryServer, type TemporaryServer } from '../testing/temporaryServer.js';
@@ -227,6 +228,24 @@ describe('what is sent as an archive and is none', () => {
       await http().get('/api/household').expect(200);
     },
   );
+
+  it('is answered on a disk that is full, and leaves nothing', async () => {
+    const full = Object.assign(new Error('no space left on device'), { code: 'ENOSPC' });
+    const spied = jest.spyOn(fs, 'createWriteStream').mockImplementation(
+      () =>
+        new Writable({
+          write: (_piece, _encoding, done) => setImmediate(done, full),
+        }) as never,
+    );
+    try {
+      const sent = raw(40 * 1024 * 1024, Buffer.alloc(1024 * 1024, ' '), true);
+      expect(await sent).toBe(507);
+    } finally {
+      spied.mockRestore();
+    }
+    await http().get('/api/household').expect(200);
+    expect((await send('{}')).status).toBe(422);
+  });
 
   it('leaves nothing where whoever sends it goes away in the middle', async () => {
     const { port } = new URL(server.url);

@@ -156,6 +156,85 @@ describe('putting a copy back', () => {
   });
 });
 
+describe('a copy', () => {
+  it('killed at any moment while it is made is there whole or not at all, and the next one is made', async () => {
+    const ends: number[] = [];
+    await household('Marrowfat');
+    for (let n = 0, isOver = false; !isOver && n < 30; n += 1) {
+      rmSync(join(folder, 'copies'), { recursive: true, force: true });
+      isOver = run(
+        n,
+        `import { copyDatabase } from ${JSON.stringify(join(DIST, 'database/copyFile.js'))}; copyDatabase(${JSON.stringify(file())}, 'kept', ${NOW_MS.toString()});`,
+      );
+      const made = copiesOf(file());
+      for (const { name } of made) expect(inIt(join(folder, 'copies', name)).name).toBe('Marrowfat');
+      ends.push(made.length);
+      copyDatabase(file(), 'kept', NOW_MS);
+      expect(copiesOf(file())).toHaveLength(1);
+      expect(readdirSync(join(folder, 'copies')).filter((name) => name.endsWith('.part'))).toEqual([]);
+    }
+    expect([ends[0], ends.at(-1)]).toEqual([0, 1]);
+  }, 120_000);
+});
+
+describe('putting an archive in', () => {
+  it('killed at any moment leaves all of it or nothing, in place of what is here and beside it', async () => {
+    const id = '00000000-0000-4000-8000-000000000001';
+    const bag = {
+      id,
+      createdAtMs: 1,
+      updatedAtMs: 2,
+      deletedAtMs: null,
+      grainId: 'millet',
+      label: 'Harbour sack',
+      note: '',
+      openedOn: null,
+      amylose: null,
+    };
+    const text = JSON.stringify({
+      format: 'hammock.archive',
+      version: 1,
+      bags: [bag, { ...bag, id: id.replace('1', '2') }],
+    });
+    for (const how of ['merge', 'instead']) {
+      const ends: number[] = [];
+      for (let n = 0, isOver = false; !isOver && n < 60; n += 1) {
+        rmSync(folder, { recursive: true, force: true });
+        folder = mkdtempSync(join(tmpdir(), 'hammock-killed-'));
+        await household('Marrowfat');
+        isOver = run(
+          n,
+          `import 'reflect-metadata';
+           import { writeFileSync as writes } from 'fs';
+           import { createApp } from ${JSON.stringify(join(DIST, 'createApp.js'))};
+           import { ArchiveService } from ${JSON.stringify(join(DIST, 'archive/archive.service.js'))};
+           import { configFromEnvironment } from ${JSON.stringify(join(DIST, 'config.js'))};
+           const app = await createApp(configFromEnvironment({ HAMMOCK_DATA: ${JSON.stringify(folder)} }));
+           await app.init();
+           writes(${JSON.stringify(join(folder, `incoming-${id}.json`))}, ${JSON.stringify(text)});
+           await app.get(ArchiveService, { strict: false }).put('${id}', '${how}');
+           await app.close();`,
+        );
+        const database = await Database.open(file(), NOW_MS);
+        const bags = database.raw
+          .prepare('SELECT count(*) FROM bag WHERE "deletedAtMs" IS NULL')
+          .pluck()
+          .get() as number;
+        const ours = database.raw
+          .prepare(`SELECT count(*) FROM bag WHERE label = 'Harbour sack'`)
+          .pluck()
+          .get() as number;
+        await database.onApplicationShutdown();
+        expect([n, [0, 2].includes(ours)]).toEqual([n, true]);
+        if (how === 'instead') expect([n, ours === 0 || bags === 2]).toEqual([n, true]);
+        ends.push(ours);
+      }
+      expect([ends[0], ends.at(-1)]).toEqual([0, 2]);
+      expect(ends.lastIndexOf(0)).toBeLessThan(ends.indexOf(2));
+    }
+  }, 180_000);
+});
+
 describe('erasing everything', () => {
   it('killed at any moment leaves the household as it was, or nothing of it anywhere', async () => {
     const ends: boolean[] = [];

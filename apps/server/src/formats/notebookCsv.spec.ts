@@ -1,5 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { parse } from 'csv-parse/sync';
+import { csvOf } from './csv.js';
 import { notebookCsv, type CookOfTable } from './notebookCsv.js';
 
 const pot = (more: Partial<CookOfTable> = {}): CookOfTable =>
@@ -12,6 +13,16 @@ const pot = (more: Partial<CookOfTable> = {}): CookOfTable =>
   }) as CookOfTable;
 const names = new Map([['bag', 'Valley sack, long grain']]);
 const read = (text: string): Record<string, string>[] => parse(text, { columns: true });
+
+describe('a cell of a table', () => {
+  it.each(['=1+1', '  =1+1', '\t@x', ' +1', '-1', ' \u00a0=x'])(
+    '%p is no formula to a spreadsheet',
+    (text) => {
+      const [, line = ''] = csvOf([text], { words: (t) => t }).split('\r\n');
+      expect(line.replaceAll('"', '').startsWith("'")).toBe(true);
+    },
+  );
+});
 
 describe('the notebook as a table', () => {
   it('quotes as RFC 4180 does in its rules 5 to 7, with CRLF at the end of every line', () => {

@@ -11,7 +11,7 @@ const PASSED_ON =
   /^(?:forwarded|via|x-forwarded(?:-.*)?|x-original-.*|x-real-ip|x-client-ip|x-cluster-client-ip|true-client-ip|cf-connecting-ip|fastly-client-ip)$/u;
 
 /** Whether a request was passed on by something that stands between. */
-export const isPassedOn = ({ headers }: Pick<Request, 'headers'>): boolean =>
+const isPassedOn = ({ headers }: Pick<Request, 'headers'>): boolean =>
   Object.keys(headers).some((name) => PASSED_ON.test(name));
 
 /**

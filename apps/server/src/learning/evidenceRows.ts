@@ -106,11 +106,7 @@ function said(
 }
 
 /** Everything that is kept of pots that count, by cook. */
-export function keptSays(
-  file: SqliteFile.Database,
-  model: string,
-  without?: string,
-): ReadonlyMap<string, PotSays> {
+function keptSays(file: SqliteFile.Database, model: string, without?: string): ReadonlyMap<string, PotSays> {
   const rows = file
     .prepare<[string], EvidenceRow>(
       `SELECT kept."cookId", kept."says" FROM "pot_evidence" AS kept JOIN "cook" ON "cook"."id" = kept."cookId"

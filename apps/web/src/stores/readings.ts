@@ -58,7 +58,7 @@ const STEADY = 2;
 const AGREE: Readonly<Record<ReaderKind, number>> = { scale: 2, thermometer: 0.8, hob: 0 };
 
 /** A reading that is older is none: the scale was switched off, or what was on it was taken away since, ms. */
-export const READING_MS = 3000;
+const READING_MS = 3000;
 
 /** What an instrument reads now, and whether it stands; undefined until it was heard, and once it falls silent. */
 export function useReading(reader: Listed | undefined): Reading | undefined {

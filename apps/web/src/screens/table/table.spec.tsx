@@ -110,6 +110,14 @@ describe('the meal on one sheet', () => {
 });
 
 describe('the calendar file', () => {
+  it('has no line of anybody else’s making: a name with a line end in it begins no property', () => {
+    const one = { what: 'Pilaf\r\nATTACH:x', fromMs: 0, toMs: 60_000 };
+    const text = calendarText('Hammock', [{ ...one, id: 'pot\r\nATTACH:http://evil.test' }], 0);
+    const lines = text.split(/\r?\n/u);
+    expect(lines.filter((line) => line.startsWith('ATTACH'))).toEqual([]);
+    expect(lines.filter((line) => line.startsWith('UID:'))).toEqual(['UID:pot--ATTACH:http:--evil.test']);
+  });
+
   it('is read by a reader that is not ours (ical.js, RFC 5545): each beginning with its time and an alarm', () => {
     const fromMs = Date.UTC(2026, 4, 2, 16, 30);
     const text = calendarText(
