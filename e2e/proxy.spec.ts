@@ -56,9 +56,10 @@ where('behind a proxy on the same machine', () => {
         HAMMOCK_ORIGIN: `https://${NAME}:${port.toString()}`,
         HAMMOCK_LAN: '1',
       },
-      stdio: ['ignore', 'pipe', 'inherit'],
+      stdio: ['ignore', 'pipe', 'pipe'],
     });
-    server.stdout.on('data', (piece) => (said += String(piece)));
+    for (const stream of [server.stdout, server.stderr])
+      stream.on('data', (piece) => (said += String(piece)));
     children = [server, spawn(nginx, ['-p', folder, '-c', join(folder, 'nginx.conf')], { stdio: 'inherit' })];
     for (let tries = 0; tries < 100; tries += 1) {
       const there = await ask('GET', '/api/devices/me').catch(() => undefined);
@@ -152,6 +153,9 @@ where('behind a proxy on the same machine', () => {
       expect([host, (await ask('GET', '/api/household', { host })).status]).toEqual([host, 403]);
     const direct = await fetch(`http://127.0.0.1:${behind.toString()}/api/household`);
     expect(direct.status).toBe(403);
+    // Who is refused is written down where the program runs, without what it brought.
+    expect(said).toContain('403 foreign: GET /api/household');
+    expect(said).not.toMatch(/hammock_device|203\.0\.113/u);
   });
 
   it('the right name lets in by the code that the terminal says, and a cookie for TLS alone', async () => {

@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { Logger } from '@nestjs/common';
+import { ConsoleLogger, Logger } from '@nestjs/common';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { configFromEnvironment, type Config } from './config.js';
 import { EXIT, StartProblem } from './database/startProblem.js';
@@ -79,7 +79,8 @@ try {
         : `Port ${config.port.toString()} cannot be used; set HAMMOCK_PORT to another.`,
     );
   });
-  Logger.overrideLogger(['error', 'warn']);
+  // One that was silenced does not speak again: another one does.
+  Logger.overrideLogger(new ConsoleLogger({ logLevels: ['error', 'warn'] }));
   process.stdout.write(
     `Hammock is at ${config.house?.origin ?? `http://${config.host}:${config.port.toString()}`}\n`,
   );

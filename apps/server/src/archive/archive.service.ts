@@ -148,6 +148,8 @@ export class ArchiveService {
         if (going.stopped) throw new ArchiveProblem('stopped');
       });
     } catch (error) {
+      // It was forgotten, or everything was erased, while it was gone through.
+      if ((error as { code?: string }).code === 'ENOENT') throw notFound('archive');
       if (!(error instanceof ArchiveProblem)) throw error;
       this.going.delete(id);
       // One that was only asked about once more stays, to be answered.
