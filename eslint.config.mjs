@@ -186,7 +186,10 @@ export default tseslint.config(
     },
   },
   { files: ['*.config.{mjs,ts}', 'apps/web/vite.config.ts'], rules: { 'no-restricted-syntax': 'off' } },
-  { files: ['packages/**/*.ts', 'apps/**/*.{ts,tsx}'], rules: { 'no-eval': 'error', 'no-new-func': 'error' } },
+  {
+    files: ['packages/**/*.ts', 'apps/**/*.{ts,tsx}'],
+    rules: { 'no-eval': 'error', 'no-new-func': 'error' },
+  },
   // A file is cut where the thought ends, not at a number: only what is surely two is refused.
   { files: ['**/*.{ts,tsx,mjs}'], ignores: ['**/*.spec.{ts,tsx}'], rules: { 'max-lines': ['error', 400] } },
   { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },

@@ -39,12 +39,14 @@ export function Join() {
       <p className="m-0">On the machine Hammock runs on, open Keeping and let a phone in: it shows a code.</p>
       {waiting > 0 && (
         <p className="m-0">
-          {waiting === 1 ? 'One change waits' : `${waiting.toString()} changes wait`} on this device: let in
-          again it stores them. Or{' '}
-          <button type="button" className="underline underline-offset-4" onClick={emptyOutbox}>
-            give them up
+          {waiting === 1
+            ? 'One change waits on this device and is stored once it is let in again.'
+            : `${waiting.toString()} changes wait on this device and are stored once it is let in again.`}{' '}
+          Or{' '}
+          <button type="button" className="min-h-11 underline underline-offset-4" onClick={emptyOutbox}>
+            give {waiting === 1 ? 'it' : 'them'} up
           </button>
-          , and everything it remembers of the household is forgotten.
+          : then everything that this device remembers of the household is forgotten.
         </p>
       )}
       <label htmlFor={`${id}-code`}>

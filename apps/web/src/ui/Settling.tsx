@@ -112,9 +112,13 @@ function OfBefore({ letter }: { readonly letter: Letter }) {
       className="mt-3 border-2 border-ink px-4 py-3"
     >
       <h2 className="m-0 text-[1.25rem] font-bold">{letter.label}</h2>
-      <p className="mt-1 mb-0">{OF_BEFORE}</p>
+      <p className="mt-1 mb-0">
+        {letter.method === 'DELETE' ? 'It was removed here.' : 'It was changed here.'} {OF_BEFORE}
+      </p>
       <div className="mt-3 flex flex-wrap gap-3">
-        <Button onClick={() => void tryAgain(letter.id)}>Store it all the same</Button>
+        <Button onClick={() => void tryAgain(letter.id)}>
+          {letter.method === 'DELETE' ? 'Remove it all the same' : 'Store it all the same'}
+        </Button>
         <Button weight="plain" onClick={() => void dismiss(letter.id)}>
           Let it go
         </Button>

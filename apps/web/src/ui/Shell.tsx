@@ -109,7 +109,7 @@ export function Shell() {
         <KeepingNotices />
       </Fence>
       <NewVersion cooking={cooking} />
-      <UndoBar />
+      {!shutOut && <UndoBar />}
       <main id="main" className="flex-1 pt-4 sm:pt-6">
         {shutOut ? (
           <Suspense fallback={null}>
@@ -123,7 +123,7 @@ export function Shell() {
           </Fence>
         )}
       </main>
-      <KeepingLine />
+      {!shutOut && <KeepingLine />}
       <Said />
       {(cooking || reminds) && (
         <Fence what="The bell" of={cooks}>
@@ -140,7 +140,7 @@ export function Shell() {
 function ForGuests({ pathname }: { readonly pathname: string }) {
   if (pathname !== '/stove') return <Navigate to="/stove" replace />;
   return (
-    <fieldset disabled className="m-0 border-0 p-0">
+    <fieldset disabled className="group/guest m-0 border-0 p-0">
       <legend className="sr-only">What is on the stove; guests see it and change nothing</legend>
       <Fence what="The stove" of={pathname}>
         <Outlet />

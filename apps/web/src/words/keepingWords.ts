@@ -58,7 +58,7 @@ export function keepingText(code: KeepingCode, waiting: number, isFull = false):
 
 /** What is said of something written before the household was erased, replaced or put back. */
 export const OF_BEFORE =
-  'Everything here was erased, replaced or put back on another device after this was written. It was not stored.';
+  'After that everything was erased, replaced or put back, here or on another device: it was not stored.';
 
 /** Fields as a cook calls them; what is not here is called by its own name. */
 const FIELD: Readonly<Record<string, string>> = {

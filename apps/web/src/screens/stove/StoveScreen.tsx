@@ -193,7 +193,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           </Button>
         </p>
       )}
-      <div className="stays-down sticky bottom-0 z-20 grid grid-cols-[minmax(0,1fr)_4.75rem_4.75rem] content-start gap-2 bg-ground py-2 max-sm:bottom-16 max-sm:shadow-[0_0.9rem_0_var(--ground)] sm:grid-cols-4 sm:gap-3 short:static short:order-1! short:col-span-1! short:grid-cols-2">
+      <div className="stays-down group-disabled/guest:hidden sticky bottom-0 z-20 grid grid-cols-[minmax(0,1fr)_4.75rem_4.75rem] content-start gap-2 bg-ground py-2 max-sm:bottom-16 max-sm:shadow-[0_0.9rem_0_var(--ground)] sm:grid-cols-4 sm:gap-3 short:static short:order-1! short:col-span-1! short:grid-cols-2">
         <Button
           weight="act"
           className="min-h-20 px-3! text-[1.35rem] leading-tight sm:col-span-2 sm:text-[1.6rem]"
@@ -221,13 +221,13 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           Undo
         </Button>
       </div>
-      <p className="m-0 short:order-1! short:col-span-1!">
+      <p className="m-0 group-disabled/guest:hidden short:order-1! short:col-span-1!">
         <Button weight="plain" className="min-h-14" onClick={() => setBusy(true)}>
           Hands full
         </Button>{' '}
         <span className="text-faint">next and look alone, as large as they go</span>
       </p>
-      <div className="flex flex-col gap-3 tall-wide:col-span-1! tall-wide:col-start-2! tall-wide:row-start-3 tall-wide:justify-end">
+      <div className="flex flex-col gap-3 group-disabled/guest:hidden tall-wide:col-span-1! tall-wide:col-start-2! tall-wide:row-start-3 tall-wide:justify-end">
         {run.said.length === 0 && (
           <Fence what="When to look" of={stage.id}>
             <WhenToLook cook={cook} stage={stage} />
@@ -240,7 +240,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       <Fence what="The list of stages" of={run}>
         <StageList run={run} />
       </Fence>
-      <p className="m-0 flex justify-between gap-4 text-faint">
+      <p className="m-0 flex justify-between gap-4 text-faint group-disabled/guest:hidden">
         <span>Every tap is kept. Close it, come back, the clock is right.</span>
         <button type="button" className="min-h-14 underline underline-offset-4" onClick={giveUp}>
           Give this pot up
