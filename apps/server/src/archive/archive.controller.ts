@@ -18,6 +18,7 @@ import { UuidParam } from '../common/uuidParam.js';
 import { HOWS, type How, type LookedOver } from './archiveIn.js';
 import { ARCHIVE_SCHEMA } from './archiveSchema.js';
 import { ArchiveService } from './archive.service.js';
+import type { Asked } from '../guard/asks.js';
 import { receive } from './incoming.js';
 import { Database } from '../database/database.js';
 
@@ -67,6 +68,9 @@ export class ShareReply {
   share: number;
 }
 
+/** A reader that takes nothing for so long is gone, ms. */
+const STALLED_MS = 60_000;
+
 @ApiTags('archive')
 @Controller('api')
 export class ArchiveController {
@@ -86,7 +90,8 @@ export class ArchiveController {
   async out(@Res() response: Response): Promise<void> {
     response.setHeader('content-type', 'application/json; charset=utf-8');
     response.setHeader('content-disposition', 'attachment; filename="hammock-household.json"');
-    // Who goes away in the middle is no failure.
+    // Who goes away in the middle is no failure; who stops reading holds the whole file's state as it was, and is not waited for.
+    response.setTimeout(STALLED_MS, () => response.destroy());
     await pipeline(Readable.from(this.archive.text()), response).catch(() => undefined);
   }
 
@@ -156,7 +161,7 @@ export class ArchiveController {
     summary:
       'Takes everything of the household’s away for good: its copies, what was set aside and the devices too',
   })
-  async takeAllAway(@Body() meant: MeantDto): Promise<void> {
-    await this.archive.takeAllAway(meant.takeAway);
+  async takeAllAway(@Body() meant: MeantDto, @Req() { device }: Asked): Promise<void> {
+    await this.archive.takeAllAway(meant.takeAway, device?.id);
   }
 }

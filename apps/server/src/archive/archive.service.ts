@@ -110,8 +110,12 @@ export class ArchiveService {
     rmSync(incomingFile(this.database.file, id), { force: true });
   }
 
-  /** Takes everything of the household's away: its copies, what was set aside and the devices too. What is left is an empty kitchen. */
-  async takeAllAway(said: string): Promise<void> {
+  /**
+   * Takes everything of the household's away: its copies, what was set aside and the devices too. What is left is an empty
+   * kitchen.
+   * @param askedBy the device that asked: it is out too, and hears that it was done
+   */
+  async takeAllAway(said: string, askedBy?: string): Promise<void> {
     if (said !== 'everything') return;
     const { household, kept, cook } = this.tables;
     await this.queue.run(({ nextRevision }) => {
@@ -133,7 +137,7 @@ export class ArchiveService {
     // What was erased is not left lying in the file, nor in a copy.
     finishErase(this.database.writer, this.database.file);
     this.forgetOld(Infinity);
-    this.pairing.forgetAll();
+    this.pairing.forgetAll(askedBy);
   }
 
   private async through<T>(id: string, work: (file: string, onBytes: OnBytes) => Promise<T>): Promise<T> {

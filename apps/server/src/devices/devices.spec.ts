@@ -215,6 +215,20 @@ describe('a phone of the house', () => {
     expect((await join(await codeFor('cook'))).status).toBe(200);
   });
 
+  it('that erases everything hears that it was done, and is out with all the others', async () => {
+    const [{ cookie }, other] = [await letIn('cook'), await letIn('cook')];
+    const stream = await open('/api/changes/stream', { cookie: other.cookie });
+    stream.on('error', () => undefined);
+    const ended = new Promise((done) => stream.once('close', done));
+    stream.resume();
+    const erase = { method: 'POST', body: { takeAway: 'everything' }, cookie };
+    expect((await ask('/api/everything', erase)).status).toBe(204);
+    await ended;
+    for (const out of [cookie, other.cookie])
+      expect((await ask('/api/household', { cookie: out })).status).toBe(401);
+    expect(await server.dataSource.query('SELECT * FROM "device"')).toEqual([]);
+  });
+
   it('listens with four pages and no more; this machine has places of its own', async () => {
     const { cookie } = await letIn('cook');
     const listen = () => open('/api/changes/stream', { cookie });

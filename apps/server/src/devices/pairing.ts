@@ -143,8 +143,12 @@ export class Pairing implements OnModuleInit {
     return this.list().some(({ role }) => role === 'cook');
   }
 
-  /** Everybody is out at once: what they proved themselves with was erased with the household. */
-  forgetAll(): void {
+  /**
+   * Everybody is out at once: what they proved themselves with was erased with the household.
+   * @param askedBy the device that asked for it, whose reply is still on its way
+   */
+  forgetAll(askedBy?: string): void {
+    if (askedBy !== undefined) this.open.delete(askedBy);
     for (const id of [...this.devices.keys()]) this.shut(id);
     this.out = undefined;
   }

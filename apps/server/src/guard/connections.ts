@@ -24,15 +24,23 @@ export function boundConnections(server: Server): void {
   // Read when it begins to listen; only its type says that it is for the constructor alone.
   (server as Server & { connectionsCheckingInterval: number }).connectionsCheckingInterval = LOOK_MS;
   const byAddress = new Map<string, number>();
+  let others = 0;
   server.on('connection', (socket: Socket) => {
     const address = socket.remoteAddress ?? '';
     const now = byAddress.get(address) ?? 0;
-    if (now >= (isOfMachine(address) ? MOST_OF_MACHINE : MOST_OF_ADDRESS)) {
+    const isOther = !isOfMachine(address);
+    // However many addresses somebody has, this machine's places are kept.
+    if (
+      now >= (isOther ? MOST_OF_ADDRESS : MOST_OF_MACHINE) ||
+      (isOther && others >= MOST - MOST_OF_MACHINE)
+    ) {
       socket.destroy();
       return;
     }
     byAddress.set(address, now + 1);
+    if (isOther) others += 1;
     socket.once('close', () => {
+      if (isOther) others -= 1;
       const left = (byAddress.get(address) ?? 1) - 1;
       if (left > 0) byAddress.set(address, left);
       else byAddress.delete(address);

@@ -52,6 +52,8 @@ export function fewInHand(): RequestHandler {
   };
 }
 
+const gone = (): ProblemException => new ProblemException(503, 'gone', 'Whoever asked is gone');
+
 /** What one sender has in hand by weight, and who waits for it to become less. */
 interface Hands {
   weight: number;
@@ -76,25 +78,32 @@ export class WeightGuard implements CanActivate {
     const most = SHARES[request.who ?? 'nobody'].weight;
     const hands = this.hands.get(sender) ?? { weight: 0, waiting: [] };
     this.hands.set(sender, hands);
-    if (hands.weight > 0 && (hands.waiting.length > 0 || hands.weight + cost > most)) {
-      const isHere = await this.turn(hands, cost, response);
-      if (!isHere) throw new ProblemException(503, 'gone', 'Whoever asked is gone');
-    } else hands.weight += cost;
-    response.once('close', () => {
-      hands.weight -= cost;
-      this.next(sender, hands, most);
-    });
+    // Taken up while it is known that somebody waits for it: what is taken is given back when the reply is closed.
+    const take = (): void => {
+      hands.weight += cost;
+      response.once('close', () => {
+        hands.weight -= cost;
+        this.next(sender, hands, most);
+      });
+    };
+    if (response.closed) throw gone();
+    if (hands.weight === 0 || (hands.waiting.length === 0 && hands.weight + cost <= most)) take();
+    else if (!(await this.turn(hands, { cost, take }, response))) throw gone();
     return true;
   }
 
   /** True when it is its turn; false when whoever asked left before. */
-  private turn(hands: Hands, cost: number, response: Response): Promise<boolean> {
+  private turn(
+    hands: Hands,
+    { cost, take }: { readonly cost: number; readonly take: () => void },
+    response: Response,
+  ): Promise<boolean> {
     return new Promise((done) => {
       const place = {
         cost,
         gone: false,
         go: () => {
-          hands.weight += cost;
+          take();
           done(true);
         },
       };
