@@ -24,7 +24,10 @@ const storeOf = (name: string) =>
     ),
   );
 /** As long as the database takes. */
-const written = (): Promise<void> => new Promise((done) => setTimeout(done, 30));
+const written = async (): Promise<void> => {
+  do await new Promise((done) => setTimeout(done, 5));
+  while (mirror['writing']);
+};
 
 beforeEach(() => {
   localStorage.clear();

@@ -26,6 +26,7 @@ import { otherRules, ruleWaterG, type RuleAnswer } from './rules.js';
 import { saltAccount, type SaltAccount } from './salt.js';
 import { moistureFor, solvePour, type Solution } from './solvePour.js';
 import type { StageSteam } from './steamWalk.js';
+import { scaleComplete } from '../plan/scalePlan.js';
 import { surroundings } from '../plan/surroundings.js';
 import { total, type Term } from './term.js';
 import { warningsFor, type Warning } from './warnings.js';
@@ -134,14 +135,10 @@ interface Solved {
 }
 
 function solvedPlan(plan: CompletePlan): Result<Solved, readonly PlanProblem[]> {
-  const target = targetMoisture(plan, plan.texture);
-  const free = solvePour(plan, target.aim);
+  const found = pouredInto(plan);
+  const { free, solution, broughtG } = found;
   const cold = free.steam.find((s) => !s.boils);
   if (cold) return fail([neverBoils(plan, cold.stageId)]);
-  const broughtG = total(free.terms.filter((t) => t.side === 'comesFrom'));
-  const solution = heldSolution(plan, free, broughtG);
-  const pours = poursOf(plan, solution.pourWaterG);
-  const pour = pours.at(-1) ?? pourOf(plan.pourWith, solution.pourWaterG);
   const liquidG = Math.max(0, solution.pourWaterG) + broughtG;
   const absorbed = solution.terms.find((t) => t.kind === 'absorbed')?.g ?? 0;
   const filling = {
@@ -153,7 +150,20 @@ function solvedPlan(plan: CompletePlan): Result<Solved, readonly PlanProblem[]> 
   const standing = levels(plan, filling);
   const tooFull = doesNotFit(plan, standing);
   if (tooFull) return fail([tooFull]);
-  return ok({ target, free, solution, broughtG, liquidG, pour, pours, levels: standing });
+  return ok({ ...found, liquidG, levels: standing });
+}
+
+/** What goes into this pot, whether or not it can be cooked so: by the account, the rule that is held to, or beside the account. */
+function pouredInto(
+  plan: CompletePlan,
+): Pick<Solved, 'target' | 'free' | 'solution' | 'broughtG' | 'pour' | 'pours'> {
+  const target = targetMoisture(plan, plan.texture);
+  const free = solvePour(plan, target.aim);
+  const broughtG = total(free.terms.filter((t) => t.side === 'comesFrom'));
+  const solution = heldSolution(plan, free, broughtG);
+  const pours = poursOf(plan, solution.pourWaterG);
+  const pour = pours.at(-1) ?? pourOf(plan.pourWith, solution.pourWaterG);
+  return { target, free, solution, broughtG, pour, pours };
 }
 
 function answered(plan: CompletePlan, solved: Solved): Answer {
@@ -243,20 +253,9 @@ function withTimes(plan: CompletePlan, solution: Solution): readonly Stage[] {
   });
 }
 
+/** The same pot with twice of everything, poured the same way: why the pour does not double. */
 function doubledOf(plan: CompletePlan, pour: Pour): Answer['doubled'] {
-  const twice: CompletePlan = {
-    ...plan,
-    grainG: plan.grainG * 2,
-    sauceLeftG: plan.sauceLeftG * 2,
-    base: {
-      ...(plan.base.weighsG === undefined ? {} : { weighsG: plan.base.weighsG * 2 }),
-      ...(plan.base.ladleOutG === undefined ? {} : { ladleOutG: plan.base.ladleOutG * 2 }),
-    },
-    ...(plan.pourMostG === undefined ? {} : { pourMostG: plan.pourMostG * 2 }),
-    ingredients: plan.ingredients.map((i) => ({ ...i, g: i.g * 2 })),
-  };
-  const solution = solvePour(twice);
-  const pourMl = poursOf(twice, solution.pourWaterG).at(-1)?.ml ?? 0;
+  const { solution, pour: twice } = pouredInto(scaleComplete(plan, 2));
   const steamG = solution.steam.reduce((sum, s) => sum + s.g, 0);
-  return { pourMl, ratio: pour.ml === 0 ? 0 : pourMl / pour.ml, steamG };
+  return { pourMl: twice.ml, ratio: pour.ml === 0 ? 0 : twice.ml / pour.ml, steamG };
 }

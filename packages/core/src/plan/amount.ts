@@ -58,10 +58,9 @@ function inGrams(
     case 'text': {
       if (typeof amount.text !== 'string')
         return c.add(here, 'amount.notANumber', { found: typeof amount.text });
-      const counted = 'units' in of ? countedGrams(amount.text, of) : undefined;
-      if (counted !== undefined) return counted;
-      const isWeight = Number(amount.text.replace(/[,\s]/gu, '')) >= BARE_GRAMS_FROM;
-      const parsed = parseAmount(amount.text, { cupMl, ...(isWeight ? { bareUnit: 'g' } : {}) });
+      const counted = countedIn(amount.text, of);
+      if (counted !== undefined) return counted.count * counted.unit.g;
+      const parsed = readText(amount.text, cupMl);
       if (!parsed.ok) {
         const { code, ...values } = parsed.error;
         return c.add(here, `amount.${code}`, values);
@@ -71,11 +70,27 @@ function inGrams(
   }
 }
 
+/**
+ * An amount as typed that is no count of natural units.
+ * @example readText('350', 240).value // { kind: 'mass', size: 350 }, among others
+ */
+export const readText = (text: string, cupMl: number): ReturnType<typeof parseAmount> =>
+  parseAmount(text, { cupMl, ...(isBareWeight(text) ? { bareUnit: 'g' } : {}) });
+
+const isBareWeight = (text: string): boolean => Number(text.replace(/[,\s]/gu, '')) >= BARE_GRAMS_FROM;
+
 /** A bare number from here on is a weight: nobody puts twenty onions into a pot, nor twenty cups of grain. */
 const BARE_GRAMS_FROM = 20;
 
-/** "2", "2 onions", "1½ cans", "a can and a half": grams by the row's own natural units, or undefined when it is not such a count. */
-function countedGrams(text: string, of: Ingredient): number | undefined {
+/**
+ * "2", "2 onions", "1½ cans", "a can and a half": so many of one of the row's own natural units, or undefined when it is not such a count.
+ * @example countedIn('2 onions', onion).count // 2
+ */
+export function countedIn(
+  text: string,
+  of: Ingredient | Grain,
+): { readonly count: number; readonly unit: Ingredient['units'][number] } | undefined {
+  if (!('units' in of)) return undefined;
   const lead = readLeading(text);
   if (!lead || lead.unit) return undefined;
   const rest = text.slice(lead.next).trim();
@@ -85,5 +100,5 @@ function countedGrams(text: string, of: Ingredient): number | undefined {
   const unit =
     word === '' ? of.units[0] : of.units.find((u) => [u.name, `${u.name}s`, `${u.name}es`].includes(word));
   if (!unit || (word === '' && lead.count >= BARE_GRAMS_FROM)) return undefined;
-  return (lead.count + (more?.part ?? 0)) * unit.g;
+  return { count: lead.count + (more?.part ?? 0), unit };
 }

@@ -27,6 +27,7 @@ import { MOST_OWN, RANGES } from './ranges.js';
 import { hobOf, vesselOf } from './readEquipment.js';
 import { ingredientsOf, liquidOf } from './readIngredients.js';
 import { stagesOf } from './readStages.js';
+import { scaleComplete } from './scalePlan.js';
 
 /**
  * Checks a plan at the edge and fills its defaults. Everything wrong is reported at once, each at its field.
@@ -81,32 +82,30 @@ export function completePlan(asked: PlanInput): Result<CompletePlan, readonly Pl
     !saltWith
   )
     return fail(c.problems);
-  const each = (g: number): number => g / pots;
-  const plan: CompletePlan = {
+  const whole: CompletePlan = {
     ...choices,
     // One soak: stages that the cook has edited say how long it is.
     soakMin: (input.stages ? soakIn(stages) : undefined) ?? choices.soakMin,
     method,
     grain,
-    grainG: each(wholeG),
+    grainG: wholeG,
     grainWeighed: weighed(input),
     vessel,
     hob,
-    ingredients: pots === 1 ? ingredients : ingredients.map((i) => ({ ...i, g: each(i.g) })),
-    base: pots === 1 ? base : sharedBase(base, pots),
+    ingredients,
+    base,
     pourWith,
     thenWith,
-    pourMostG: pourMostG === undefined ? undefined : each(pourMostG),
-    sauceLeftG: each(choices.sauceLeftG),
-    leanMl: each(choices.leanMl),
-    usualPourMl: usualPourG === undefined ? undefined : each(usualPourG / pourWith.densityGPerMl),
+    pourMostG,
+    usualPourMl: usualPourG === undefined ? undefined : usualPourG / pourWith.densityGPerMl,
     liquidTempC,
-    portions: each(portions),
+    portions,
     pots,
     saltWith,
     stages,
     cupMl,
   };
+  const plan = pots === 1 ? whole : scaleComplete(whole, 1 / pots);
   checkBase(c, plan);
   return c.problems.length > 0 ? fail(c.problems) : ok(deepFreeze(plan));
 }
@@ -216,12 +215,6 @@ const baseOf = (c: Checker, given: BaseInput | undefined): BaseInput => {
   const amounts = c.given('base', BASE, { weighsG, ladleOutG });
   return typeof ladleBack === 'string' ? { ...amounts, ladleBack } : amounts;
 };
-
-const sharedBase = (base: BaseInput, pots: number): BaseInput => ({
-  ...base,
-  ...(base.weighsG === undefined ? {} : { weighsG: base.weighsG / pots }),
-  ...(base.ladleOutG === undefined ? {} : { ladleOutG: base.ladleOutG / pots }),
-});
 
 /** A weight that what went in could not have is a slip at the scale, not a base. */
 const SCALE_SLACK = 1.03;

@@ -1,4 +1,4 @@
-import { completePlan, plannedMin, type PlanInput, type Stage } from '@hammock/core';
+import { completePlan, plannedMin, scalePlan, type PlanInput, type Stage } from '@hammock/core';
 import type { KitchenThings } from '../../stores/kitchenThings.js';
 import { planInputOf } from '../../stores/planInput.js';
 import type { Draft } from '../../stores/draftOf.js';
@@ -66,7 +66,7 @@ export function variationsOf(input: PlanInput, draft: Draft, kitchen: KitchenThi
     })),
     one('toast', 'grain', 'toasted to golden', () => ({ ...templated, toast: 'golden' })),
     one('altitude', 'place', 'two thousand metres up', () => ({ ...input, altitudeM: 2000 })),
-    one('batch', 'amount', 'a double batch', () => doubled(input)),
+    one('batch', 'amount', 'a double batch', () => (made.ok ? scalePlan(input, 2) : undefined)),
     ...kitchen.vessels
       .filter((v) => v.id !== draft.vesselId && v.kind === kindOf(input))
       .map((v) =>
@@ -84,24 +84,3 @@ const lasting = (s: Stage, by: number): Stage => ({
   ...s,
   end: { kind: 'minutes', minutes: Math.max(1, plannedMin(s) + by) },
 });
-
-const times = (amount: PlanInput['grain'], by: number): PlanInput['grain'] =>
-  amount.text === undefined
-    ? Object.fromEntries(Object.entries(amount).map(([k, v]) => [k, typeof v === 'number' ? v * by : v]))
-    : amount;
-
-/** Twice the grain and all that goes with it; typed amounts are read first. */
-function doubled(input: PlanInput): PlanInput | undefined {
-  const made = completePlan(input);
-  if (!made.ok) return undefined;
-  const { grainG, ingredients, pots } = made.value;
-  return {
-    ...input,
-    grain: { g: grainG * pots * 2 },
-    ingredients: (input.ingredients ?? []).map((i, n) => ({
-      ...i,
-      amount: i.amount.text === undefined ? times(i.amount, 2) : { g: (ingredients[n]?.g ?? 0) * pots * 2 },
-    })),
-    portions: (input.portions ?? made.value.portions * pots) * 2,
-  };
-}
