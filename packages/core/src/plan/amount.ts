@@ -89,7 +89,9 @@ const BARE_GRAMS_FROM = 20;
 export function countedIn(
   text: string,
   of: Ingredient | Grain,
-): { readonly count: number; readonly unit: Ingredient['units'][number] } | undefined {
+):
+  | { readonly count: number; readonly unit: Ingredient['units'][number]; readonly isUsual: boolean }
+  | undefined {
   if (!('units' in of)) return undefined;
   const lead = readLeading(text);
   if (!lead || lead.unit) return undefined;
@@ -100,5 +102,5 @@ export function countedIn(
   const unit =
     word === '' ? of.units[0] : of.units.find((u) => [u.name, `${u.name}s`, `${u.name}es`].includes(word));
   if (!unit || (word === '' && lead.count >= BARE_GRAMS_FROM)) return undefined;
-  return { count: lead.count + (more?.part ?? 0), unit };
+  return { count: lead.count + (more?.part ?? 0), unit, isUsual: unit === of.units[0] };
 }

@@ -91,18 +91,13 @@ describe('scaling a plan', () => {
   });
 
   it.each<[string, Partial<PlanInput>]>([
-    ['a free pour', { holdTo: undefined, leanMl: undefined }],
+    ['a free pour', { leanMl: 0 }],
     ['a pour beside the account', { leanMl: 60 }],
-    ['a rule', { leanMl: undefined, holdTo: 'oneToOneHalf' }],
-    ['the usual pour', { leanMl: undefined, holdTo: 'usual' }],
+    ['a rule', { leanMl: 0, holdTo: 'oneToOneHalf' }],
+    ['the usual pour', { leanMl: 0, holdTo: 'usual' }],
     ['a pot of several', { pots: 2 }],
   ])('gives the pour that the answer foretold for twice of everything: %s', (_what, over) => {
-    const { holdTo, leanMl, ...rest } = { ...plan, base: { weighsG: 240, ladleOutG: 40 }, ...over };
-    const said = {
-      ...rest,
-      ...(holdTo === undefined ? {} : { holdTo }),
-      ...(leanMl === undefined ? {} : { leanMl }),
-    };
+    const said: PlanInput = { ...plan, ...over };
     const [one, two] = [answer(said), answer(scalePlan(said, 2))];
     expect(one.ok && two.ok && two.value.pour.ml - one.value.doubled.pourMl).toBeCloseTo(0, 1);
   });

@@ -25,8 +25,8 @@ export function scaleAmount(amount: AmountInput, factor: number, { of, cupMl }: 
   if (amount.count !== undefined) return { count: amount.count * factor };
   const text = amount.text ?? '';
   const counted = of && countedIn(text, of);
-  if (counted && of && 'units' in of)
-    return counted.unit === of.units[0]
+  if (counted)
+    return counted.isUsual
       ? { count: counted.count * factor }
       : { g: counted.count * counted.unit.g * factor };
   const cup = cupMl ?? PLAN_DEFAULTS.cupMl;
