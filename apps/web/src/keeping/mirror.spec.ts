@@ -24,9 +24,9 @@ const storeOf = (name: string) =>
     ),
   );
 /** As long as the database takes. */
-const written = async (): Promise<void> => {
+const written = async (of: Mirror = mirror): Promise<void> => {
   do await new Promise((done) => setTimeout(done, 5));
-  while (mirror['writing']);
+  while (of['writing']);
 };
 
 beforeEach(() => {
@@ -78,7 +78,7 @@ describe('what a browser that dies must not lose', () => {
   it('keeps the newest of many, and does without a database that fails or never answers', async () => {
     const one = new Mirror('other');
     for (let n = 1; n <= 50; n += 1) one.put('x', { text: n.toString(), n });
-    await written();
+    await written(one);
     expect(await one.all(500)).toEqual(new Map([['x', { text: '50', n: 50 }]]));
     const real = globalThis.indexedDB;
     for (const open of [

@@ -2,11 +2,26 @@ import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { act, cleanup, renderHook } from '@testing-library/react';
 import { useBackCloses } from './useBackCloses.js';
 
+/** The page has gone where it was sent, and nothing more comes of it: nobody knows how long a busy machine takes. */
+const CALM_MS = 40;
+const LONGEST_MS = 3000;
+
 /** A press of the browser's Back, and the moment it takes. */
-const back = async (): Promise<void> => {
-  history.back();
-  await act(() => new Promise((later) => setTimeout(later, 30)));
-};
+const back = (): Promise<void> =>
+  act(async () => {
+    let lastMs = performance.now();
+    let heard = 0;
+    const hear = (): void => {
+      heard += 1;
+      lastMs = performance.now();
+    };
+    addEventListener('popstate', hear);
+    const endMs = performance.now() + LONGEST_MS;
+    history.back();
+    while (performance.now() < endMs && (heard === 0 || performance.now() - lastMs < CALM_MS))
+      await new Promise((later) => setTimeout(later, 5));
+    removeEventListener('popstate', hear);
+  });
 const at = (): unknown => (history.state as { at?: string }).at;
 
 beforeEach(() => {
