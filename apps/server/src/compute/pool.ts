@@ -57,7 +57,10 @@ export class ComputePool implements OnApplicationShutdown {
 }
 
 function reasonOf(error: unknown, late: boolean): ProblemException | undefined {
-  const { name, code = '' } = error as { name?: string; code?: string };
+  const { name, code = '', message = '' } = error as { name?: string; code?: string; message?: string };
+  // The program is on its way down: whoever asked asks again.
+  if (message === 'Terminating worker thread')
+    return new ProblemException(503, 'ending', 'Hammock is ending here just now; ask again');
   if (name === 'AbortError' || late)
     return new ProblemException(503, 'deadline', 'This takes too long to work out here; ask for less');
   if (code === 'ERR_WORKER_OUT_OF_MEMORY')
