@@ -87,7 +87,8 @@ export function KeepingLine() {
   if (loud || isGuest) return null;
   return (
     <footer className="pt-6 pb-12 text-faint sm:pb-0" data-testid="keeping" data-code={code}>
-      <p className="m-0 flex items-baseline gap-2 text-[0.95rem]" role="status">
+      {/* Not said aloud: it changes at every tap, and would talk over what the tap did. What is loud is announced above. */}
+      <p className="m-0 flex items-baseline gap-2 text-[0.95rem]">
         <svg viewBox="0 0 16 16" className="size-3 shrink-0" aria-hidden>
           <circle
             cx="8"

@@ -175,7 +175,8 @@ function answered(plan: CompletePlan, solved: Solved): Answer {
   const salt = saltAccount(plan, { parts, steamG, liquidG });
   const { boil } = surroundings(plan);
   const doubt = doubtOf(plan, solution, target.aim);
-  const ways = solution.pourWaterG < 0 && verdict === 'tooMuch' ? waysOut(plan, free.pourWaterG) : undefined;
+  // Whatever rule is held to: a base that brings more than the grain can take has to go somewhere.
+  const ways = verdict === 'tooMuch' && free.pourWaterG < 0 ? waysOut(plan, free.pourWaterG) : undefined;
   const nowMl = pour.ml * (1 - plan.laterShare);
   return {
     pour,

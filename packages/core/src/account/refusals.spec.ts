@@ -23,6 +23,49 @@ describe('a pot that overflows', () => {
   });
 });
 
+describe('a base that brings too much', () => {
+  const wet: PlanInput = {
+    ...PILAF,
+    grain: { g: 150 },
+    ingredients: [{ ingredientId: 'tomato', amount: { g: 1500 }, state: 'withLiquid' }],
+    vessel: { diameterCm: 28, volumeMl: 9000 },
+  };
+
+  it.each<[string, Partial<PlanInput>]>([
+    ['by the account', {}],
+    ['beside the account', { leanMl: 40 }],
+    ['by a rule', { holdTo: 'oneToOne' }],
+  ])('has its ways out %s', (_what, over) => {
+    const found = answer({ ...wet, ...over });
+    expect(found.ok && found.value.verdict).toBe('tooMuch');
+    expect(found.ok && found.value.waysOut).toMatchObject({
+      overG: expect.any(Number),
+      addGrainG: expect.any(Number),
+    });
+  });
+});
+
+describe('a bare number of grain', () => {
+  it('is a weight from twenty on, and no more doubted than one', () => {
+    const doubtOf = (grain: PlanInput['grain']): number | undefined => {
+      const found = answer({ ...PILAF, grain });
+      return found.ok ? found.value.doubt.parts.find((p) => p.code === 'grainMass')?.g : undefined;
+    };
+    expect(doubtOf({ text: '350' })).toBeCloseTo(doubtOf({ g: 350 }) ?? 0, 9);
+    expect(doubtOf({ text: '1 1/2 cups' })).toBeGreaterThan(2 * (doubtOf({ g: 280 }) ?? 0));
+  });
+});
+
+describe('a pot that never gets hot', () => {
+  it('is refused at its stages, and never at one that there is none of', () => {
+    const cold = planOf(PILAF).stages.map((s) => ({ ...s, heat: 'off' as const }));
+    const refused = answer({ ...PILAF, stages: cold });
+    const fields = refused.ok ? [] : refused.error.map((p) => p.field);
+    expect(fields.length).toBeGreaterThan(0);
+    for (const field of fields) expect(field).not.toContain('[-1]');
+  });
+});
+
 describe('a boil-down', () => {
   const down = (change: Partial<Stage>): PlanInput => ({
     ...PILAF,

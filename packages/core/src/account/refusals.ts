@@ -7,7 +7,8 @@ export function neverBoils(plan: CompletePlan, stageId: string | undefined): Pla
   const index = plan.stages.findIndex((s) => s.id === stageId);
   const heat = plan.stages[index]?.heat ?? 'off';
   return {
-    field: `stages[${index.toString()}].heat`,
+    // A pot that never gets hot at all is said of its stages, and not of one that there is none of.
+    field: index < 0 ? 'stages' : `stages[${index.toString()}].heat`,
     code: 'neverBoils',
     values: { powerW: plan.hob.powerW[heat], heat },
   };

@@ -1,5 +1,4 @@
 import { soakIn } from '../method/soakStage.js';
-import { parseAmount } from '../measures/parseAmount.js';
 import type { Ingredient } from '../larder/composition.js';
 import { AMYLOSE, withAmylose } from '../larder/amylose.js';
 import { grainById } from '../larder/grainById.js';
@@ -9,7 +8,7 @@ import { ownRows, type OwnIngredient } from '../larder/own.js';
 import { isWet, type Stage } from '../method/stage.js';
 import { METHODS } from '../method/methods.js';
 import { deepFreeze, fail, ok, type Result } from '../result.js';
-import { resolveAmount } from './amount.js';
+import { readText, resolveAmount } from './amount.js';
 import { baseAccount } from './base.js';
 import { besideOf } from './beside.js';
 import { Checker, fieldsOf, shown } from './checker.js';
@@ -163,8 +162,8 @@ function choicesOf(c: Checker, input: Partial<PlanInput>) {
 /** True when the grain was put on a scale: given in g, or typed in a unit of mass. */
 function weighed(input: Partial<PlanInput>): boolean {
   if (input.grain?.g !== undefined) return true;
-  const parsed = parseAmount(input.grain?.text ?? '');
-  return parsed.ok && parsed.value.kind === 'mass';
+  const read = readText(input.grain?.text ?? '', D.cupMl);
+  return read.ok && read.value.kind === 'mass';
 }
 
 function grainOf(c: Checker, { grainId, amylose }: Partial<PlanInput>): Grain | undefined {

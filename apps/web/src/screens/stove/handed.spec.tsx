@@ -6,6 +6,7 @@ import { useDraft } from '../../stores/draft.js';
 import { useJustJudged } from '../../stores/justJudged.js';
 import { useKitchen } from '../../stores/kitchen.js';
 import { addPerson, useMe } from '../../stores/people.js';
+import { useSaid } from '../../stores/said.js';
 import { planInputOf } from '../../stores/planInput.js';
 import { settle, silence, soon } from '../../testing/household.js';
 import { pressed, shown } from '../../testing/stoveShown.js';
@@ -51,6 +52,24 @@ describe('a pot that is left', () => {
     expect(last()).toMatchObject({ kind: 'resume', stageId: 'simmer' });
     expect(screen.queryByText(/Off the heat since/u)).toBeNull();
     expect(screen.getByText('Look for:')).toBeTruthy();
+  });
+
+  it('says aloud what is to be done when it goes on to the next stage, and nothing of what is on its way', async () => {
+    await show();
+    useSaid.setState({ text: '' });
+    const [first, second] = active().answer.stages;
+    await act(() => {
+      useCooks.getState().tap('start', first!.id);
+      useCooks.getState().tap('done', first!.id);
+      return soon();
+    });
+    const title = document.getElementById('act')!.textContent;
+    expect(second).toBeDefined();
+    expect(useSaid.getState().text).toContain(title);
+    expect(useSaid.getState().text.length).toBeGreaterThan(title.length);
+    expect(screen.queryAllByRole('status').map((e) => e.textContent)).not.toContain(
+      expect.stringContaining('on the way'),
+    );
   });
 
   it('is handed over by a name, which every device shows and the household keeps', async () => {

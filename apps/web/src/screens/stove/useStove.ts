@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { useInstruments } from '../../instruments/instruments.js';
+import { say } from '../../stores/said.js';
 
 /** Keeps the screen awake while `active`, where it can be. */
 export function useAwake(active: boolean): void {
@@ -13,6 +14,10 @@ export function useActInSight(stageId: string | undefined): void {
   useEffect(() => {
     if (before.current === stageId) return;
     before.current = stageId;
-    document.getElementById('act')?.scrollIntoView({ block: 'nearest' });
+    const act = document.getElementById('act');
+    act?.scrollIntoView({ block: 'nearest' });
+    // Who hears the screen is told what is to be done now.
+    const setting = act?.nextElementSibling?.textContent ?? '';
+    if (act?.textContent) say(`${act.textContent}. ${setting}`.trim());
   }, [stageId]);
 }
