@@ -171,7 +171,11 @@ async function load(
 ) {
   let loaded: Awaited<ReturnType<typeof modules>> | undefined;
   await jest.isolateModulesAsync(async () => {
-    jest.doMock('../apps/web/src/api/http.js', () => ({ ask }));
+    jest.doMock('../apps/web/src/api/http.js', () => ({
+      ask,
+      onShutOut: () => undefined,
+      onStartTrouble: () => undefined,
+    }));
     jest.doMock('../apps/web/src/keeping/deviceClock.js', () => ({
       deviceNowMs: () => Date.now() + clockOffMs,
     }));

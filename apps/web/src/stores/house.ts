@@ -30,7 +30,11 @@ export const wasLetIn = (): boolean => readText(WAS_IN) !== undefined;
 /** Asks what this device is. What the server does not say stays. */
 export function loadHouse(): Promise<void> {
   asked = ask('GET', '/api/devices/me').then((reply) => {
-    if (reply.kind !== 'stored') return;
+    if (reply.kind !== 'stored') {
+      // Nobody answered: whoever wants to know asks again.
+      asked = undefined;
+      return;
+    }
     const found = reply.body as Pick<HouseStore, 'role' | 'isOpen'>;
     if (found.role === 'cook' || found.role === 'guest') keepText(WAS_IN, found.role);
     useHouse.setState(found);
