@@ -126,6 +126,18 @@ describe('what is sent wrong', () => {
     expect((await send(place, GOOD[place]!.body)).status).toBe(200);
   });
 
+  it.each(PLACES.filter((place) => GOOD[place]!.method === 'put'))(
+    '%s sent twice as it is, as after a reply that was lost, is stored once and no clash',
+    async (place) => {
+      const again = place.replace(/\d$/u, '7');
+      const put = () => request(server.url).put(again).send(GOOD[place]!.body);
+      const first = await put();
+      const second = await put();
+      expect([first.status, second.status]).toEqual([200, 200]);
+      expect(second.body.revision).toBe(first.body.revision);
+    },
+  );
+
   it.each(PLACES)('%s refuses anything at all with a reason', async (place) => {
     await fc.assert(
       fc.asyncProperty(fc.jsonValue({ maxDepth: 3 }), async (body) => {

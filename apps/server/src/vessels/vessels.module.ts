@@ -10,7 +10,8 @@ const controller = keptController({
   tag: 'kitchen',
   entity: Vessel,
   dto: VesselDto,
-  columns: (dto) => ({ ...dto, kind: dto.kind ?? 'pot' }),
+  // What is left out is what the row would say: the same words sent again are no change.
+  columns: (dto) => ({ ...dto, kind: dto.kind ?? 'pot', nonStick: dto.nonStick ?? false }),
 });
 
 @Module({ imports: [TypeOrmModule.forFeature([Vessel])], controllers: [controller] })
