@@ -1,31 +1,66 @@
 import js from '@eslint/js';
 import prettier from 'eslint-config-prettier';
 import hooks from 'eslint-plugin-react-hooks';
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
-/** Folders of core in the order imports may point: each may import those before it. */
+/** Rooms of core in the order imports may point: each may import those before it. */
 const CORE = [
-  'calibration',
-  'measures',
-  'larder',
-  'heat',
-  'method',
-  'grain',
-  'plan',
-  'acts',
-  'account',
-  'pot',
-  'odds',
-  'stove',
+  'basics/calibration',
+  'basics/measures',
+  'basics/larder',
+  'basics/heat',
+  'basics/method',
+  'basics/grain',
+  'parse/line',
+  'parse/recipe',
+  'plan/input',
+  'plan/derived',
+  'compute/acts',
+  'compute/account',
+  'compute/pot',
+  'compute/course',
+  'compute/odds',
+  'compute/stove',
   'learning',
-  'schedule',
+  'compute/schedule',
   'records',
-  'exchange',
-  'words',
+  'parse/exchange',
+  'say/words',
 ];
-/** Folders of the web likewise; a screen never knows another one. */
-const WEB = ['api', 'keeping', 'instruments', 'workers', 'stores', 'words', 'ui', 'screens'];
+/** Rooms of the web likewise; a screen never knows another one. */
+const WEB = [
+  'api',
+  'storage',
+  'sync',
+  'instruments',
+  'workers',
+  'stores/session',
+  'stores/kitchen',
+  'stores/plan',
+  'stores/cooks',
+  'stores/notebook',
+  'stores/meal',
+  'stores/transfer',
+  'stores/feed',
+  'words',
+  'ui/hooks',
+  'ui/controls',
+  'ui/drawings',
+  'ui/sections',
+  'ui/account',
+  'ui/shell',
+  'screens',
+];
+const SCREENS = readdirSync(join(import.meta.dirname, 'apps/web/src/screens'), { withFileTypes: true })
+  .filter((entry) => entry.isDirectory())
+  .map((entry) => entry.name);
+
+/** Imports of these rooms from anywhere else, by their whole name or by their own beside them on the same shelf. */
+const importOf = (rooms) =>
+  `^(\\.\\./)+(${rooms.flatMap((room) => [room, ...(room.includes('/') ? [room.split('/')[1]] : [])]).join('|')})(/|\\.)`;
 
 const noNode = {
   regex: '^(node:|fs$|path$|os$|http$|crypto$)',
@@ -37,11 +72,11 @@ const noFramework = {
 };
 const restrict = (...patterns) => ({ '@typescript-eslint/no-restricted-imports': ['error', { patterns }] });
 
-const arrows = CORE.map((folder, i) => ({
-  files: [`packages/core/src/${folder}/**/*.ts`],
+const arrows = CORE.slice(0, -1).map((room, i) => ({
+  files: [`packages/core/src/${room}/**/*.ts`],
   ignores: ['**/*.spec.ts'],
   rules: restrict(noNode, noFramework, {
-    regex: `^\\.\\./(${[...CORE.slice(i + 1), 'index'].join('|')})(/|\\.)`,
+    regex: importOf([...CORE.slice(i + 1), 'index']),
     message: `arrows in core run ${CORE.join(' → ')}.`,
   }),
 }));
@@ -50,24 +85,25 @@ const overHttp = {
   regex: '(^@hammock/server|apps/server|/server/src)',
   message: 'web reaches the server over HTTP.',
 };
-const webArrows = WEB.map((folder, i) => ({
-  files: [`apps/web/src/${folder}/**/*.{ts,tsx}`],
+const webArrows = WEB.slice(0, -1).map((room, i) => ({
+  files: [`apps/web/src/${room}/**/*.{ts,tsx}`],
   ignores: ['**/*.spec.{ts,tsx}'],
   rules: restrict(
     overHttp,
-    ...(i + 1 < WEB.length
-      ? [
-          {
-            regex: `^(\\.\\./)+(${WEB.slice(i + 1).join('|')})/`,
-            message: `arrows in web run ${WEB.join(' → ')}.`,
-          },
-        ]
-      : [{ regex: '^\\.\\./(?!\\.\\./)', message: 'a screen does not reach into another screen.' }]),
+    { regex: importOf(WEB.slice(i + 1)), message: `arrows in web run ${WEB.join(' → ')}.` },
     // What is computed and carried can be tried without a page.
-    ...(['api', 'keeping', 'workers'].includes(folder)
+    ...(['api', 'storage', 'sync', 'workers'].includes(room)
       ? [{ regex: '^react($|-|/)', message: 'no interface below the stores.' }]
       : []),
   ),
+}));
+const screenArrows = SCREENS.map((screen) => ({
+  files: [`apps/web/src/screens/${screen}/**/*.{ts,tsx}`],
+  ignores: ['**/*.spec.{ts,tsx}'],
+  rules: restrict(overHttp, {
+    regex: `^(\\.\\./)+(screens/)?(${SCREENS.filter((other) => other !== screen).join('|')})/`,
+    message: 'a screen does not reach into another screen.',
+  }),
 }));
 
 export default tseslint.config(
@@ -149,13 +185,14 @@ export default tseslint.config(
     },
   },
   ...webArrows,
+  ...screenArrows,
   {
     files: ['apps/web/src/**/*.{ts,tsx}'],
     ignores: ['**/*.spec.{ts,tsx}', '**/deviceClock.ts', '**/ticker.worker.ts'],
     rules: {
       'no-restricted-properties': [
         'error',
-        { object: 'Date', property: 'now', message: 'The clock is passed in: keeping/deviceClock.' },
+        { object: 'Date', property: 'now', message: 'The clock is passed in: storage/deviceClock.' },
       ],
     },
   },
@@ -194,6 +231,6 @@ export default tseslint.config(
   { files: ['**/*.{ts,tsx,mjs}'], ignores: ['**/*.spec.{ts,tsx}'], rules: { 'max-lines': ['error', 400] } },
   { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
   // These hand functions to the browser.
-  { files: ['scripts/bench*.mjs', 'scripts/shots.mjs'], languageOptions: { globals: globals.browser } },
+  { files: ['scripts/bench*.mjs', 'scripts/make/shots.mjs'], languageOptions: { globals: globals.browser } },
   prettier,
 );

@@ -33,7 +33,7 @@ export default {
       // The core is arithmetic: through the sandbox's own look-up these two cost a third of the processor.
       sandboxInjectedGlobals: ['Math', 'Number'],
       testMatch: ['<rootDir>/packages/core/src/**/*.spec.ts'],
-      setupFiles: ['<rootDir>/scripts/propertySeed.mjs'],
+      setupFiles: ['<rootDir>/scripts/check/propertySeed.mjs'],
       transform: { '^.+\\.[mc]?[jt]sx?$': swc(false) },
     },
     {
@@ -42,7 +42,7 @@ export default {
       testEnvironment: 'node',
       testEnvironmentOptions: { customExportConditions: ['source', 'node', 'require', 'default'] },
       testMatch: ['<rootDir>/apps/server/src/**/*.spec.ts'],
-      setupFiles: ['<rootDir>/scripts/propertySeed.mjs'],
+      setupFiles: ['<rootDir>/scripts/check/propertySeed.mjs'],
       transform: { '^.+\\.[mc]?[jt]sx?$': swc(false, true) },
     },
     {

@@ -1,7 +1,7 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import createClient from 'openapi-fetch';
 import type { paths } from './api.generated';
-import { Kitchen, pour, sees } from './harness';
+import { Kitchen, pour, sees } from './support/harness';
 
 jest.setTimeout(60_000);
 const kitchen = Kitchen.forTests({ demo: true });

@@ -1,7 +1,7 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { Counted } from './counted.js';
-import { asAThumb, Kitchen, pour, press, SCREENS, sees, until } from './harness.js';
+import { Counted } from './support/counted.js';
+import { asAThumb, Kitchen, pour, press, SCREENS, sees, until } from './support/harness.js';
 
 jest.setTimeout(240_000);
 

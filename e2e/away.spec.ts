@@ -1,5 +1,15 @@
 import { describe, expect, it, jest } from '@jest/globals';
-import { choose, keptByBrowser, Kitchen, pour, press, SCREENS, sees, stored, tapStage } from './harness.js';
+import {
+  choose,
+  keptByBrowser,
+  Kitchen,
+  pour,
+  press,
+  SCREENS,
+  sees,
+  stored,
+  tapStage,
+} from './support/harness.js';
 
 jest.setTimeout(120_000);
 

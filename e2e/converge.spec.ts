@@ -2,8 +2,8 @@ import { afterAll, beforeAll, describe, expect, it, jest } from '@jest/globals';
 import { inOrder, replay } from '@hammock/core';
 import type { BagRecord, CookRecord, PlanRecord } from '@hammock/core/records';
 import fc from 'fast-check';
-import { Kitchen } from './harness.js';
-import { boot, unhurried, type Device, type Network } from './device.js';
+import { Kitchen } from './support/harness.js';
+import { boot, unhurried, type Device, type Network } from './support/device.js';
 
 jest.setTimeout(300_000);
 

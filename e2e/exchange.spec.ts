@@ -1,7 +1,7 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
 import type { DishRecord } from '@hammock/core/records';
-import { axe, button, keptByBrowser, Kitchen, pour, press, sees, stored } from './harness.js';
+import { axe, button, keptByBrowser, Kitchen, pour, press, sees, stored } from './support/harness.js';
 
 jest.setTimeout(60_000);
 

@@ -2,7 +2,7 @@ import { describe, expect, it, jest } from '@jest/globals';
 import SqliteFile from 'better-sqlite3';
 import { ANSWER_EXAMPLE } from '../apps/server/src/answer/answer.example.js';
 import type { CookRecord } from '@hammock/core/records';
-import { Kitchen, SCREENS, sees } from './harness.js';
+import { Kitchen, SCREENS, sees } from './support/harness.js';
 
 jest.setTimeout(120_000);
 const kitchen = Kitchen.forTests({ demo: false });

@@ -1,7 +1,18 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { CookRecord } from '@hammock/core/records';
 import type { Page } from 'puppeteer-core';
-import { asAThumb, button, choose, Kitchen, pour, press, retype, sees, tapStage, until } from './harness.js';
+import {
+  asAThumb,
+  button,
+  choose,
+  Kitchen,
+  pour,
+  press,
+  retype,
+  sees,
+  tapStage,
+  until,
+} from './support/harness.js';
 
 jest.setTimeout(60_000);
 

@@ -2,7 +2,7 @@ import { describe, expect, it, jest } from '@jest/globals';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Kitchen, pour, press, sees, stored, until } from './harness.js';
+import { Kitchen, pour, press, sees, stored, until } from './support/harness.js';
 
 jest.setTimeout(90_000);
 

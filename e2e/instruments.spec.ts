@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it, jest } from '@jest/globals';
 import type { CookRecord } from '@hammock/core/records';
-import { startStandIns } from '../scripts/standInParts.mjs';
-import { axe, Kitchen, pour, press, sees, stored, tapStage, until } from './harness.js';
+import { startStandIns } from '../scripts/run/standInParts.mjs';
+import { axe, Kitchen, pour, press, sees, stored, tapStage, until } from './support/harness.js';
 
 jest.setTimeout(120_000);
 

@@ -4,8 +4,18 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { BagRecord, CookRecord, PlanRecord } from '@hammock/core/records';
 import type { Browser, Page } from 'puppeteer-core';
-import { openBrowser } from '../scripts/browser.mjs';
-import { choose, keptByBrowser, Kitchen, pour, press, retype, sees, stored, tapStage } from './harness.js';
+import { openBrowser } from '../scripts/bench/browser.mjs';
+import {
+  choose,
+  keptByBrowser,
+  Kitchen,
+  pour,
+  press,
+  retype,
+  sees,
+  stored,
+  tapStage,
+} from './support/harness.js';
 
 jest.setTimeout(420_000);
 

@@ -1,6 +1,6 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import ICAL from 'ical.js';
-import { axe, button, choose, Kitchen, press, sees, tapStage, until } from './harness.js';
+import { axe, button, choose, Kitchen, press, sees, tapStage, until } from './support/harness.js';
 
 jest.setTimeout(180_000);
 

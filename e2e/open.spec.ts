@@ -1,6 +1,6 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { axe, Kitchen, press, pressOn, SCREENS, sees } from './harness.js';
+import { axe, Kitchen, press, pressOn, SCREENS, sees } from './support/harness.js';
 
 jest.setTimeout(240_000);
 

@@ -12,7 +12,7 @@ import {
   toCharts,
   toOdds,
   until,
-} from './harness.js';
+} from './support/harness.js';
 
 jest.setTimeout(120_000);
 

@@ -4,7 +4,7 @@ import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { request } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { freePort, root } from '../scripts/lib.mjs';
+import { freePort, root } from '../scripts/run/lib.mjs';
 
 jest.setTimeout(60_000);
 

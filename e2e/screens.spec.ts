@@ -1,5 +1,5 @@
 import { describe, expect, it, jest } from '@jest/globals';
-import { axe, choose, Kitchen, pour, press, retype, sees, until } from './harness.js';
+import { axe, choose, Kitchen, pour, press, retype, sees, until } from './support/harness.js';
 
 jest.setTimeout(120_000);
 

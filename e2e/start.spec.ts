@@ -2,7 +2,7 @@ import { describe, expect, it, jest } from '@jest/globals';
 import { readdirSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import type { BagRecord, DishRecord } from '@hammock/core/records';
-import { axe, Kitchen, pour, press, sees, stored, until } from './harness.js';
+import { axe, Kitchen, pour, press, sees, stored, until } from './support/harness.js';
 
 jest.setTimeout(120_000);
 

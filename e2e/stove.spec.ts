@@ -1,5 +1,5 @@
 import { describe, expect, it, jest } from '@jest/globals';
-import { axe, Kitchen, press, retype, sees, tapStage, until } from './harness.js';
+import { axe, Kitchen, press, retype, sees, tapStage, until } from './support/harness.js';
 
 jest.setTimeout(120_000);
 

@@ -3,7 +3,7 @@ import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { CookRecord, VesselRecord } from '@hammock/core/records';
 import type { Browser, Page } from 'puppeteer-core';
-import { openBrowser } from '../scripts/browser.mjs';
+import { openBrowser } from '../scripts/bench/browser.mjs';
 import {
   axe,
   choose,
@@ -16,7 +16,7 @@ import {
   tapStage,
   until,
   toCharts,
-} from './harness.js';
+} from './support/harness.js';
 
 jest.setTimeout(90_000);
 

@@ -2,7 +2,7 @@ import { describe, expect, it, jest } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
-import { axe, Kitchen, pour, press, sees, until } from './harness.js';
+import { axe, Kitchen, pour, press, sees, until } from './support/harness.js';
 
 jest.setTimeout(90_000);
 

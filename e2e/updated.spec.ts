@@ -2,9 +2,9 @@ import { afterAll, beforeAll, describe, expect, it, jest } from '@jest/globals';
 import { cpSync, mkdtempSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { webFolder } from '../scripts/lib.mjs';
+import { webFolder } from '../scripts/run/lib.mjs';
 import type { Page } from 'puppeteer-core';
-import { keptByBrowser, Kitchen, pour, press, sees, stored } from './harness.js';
+import { keptByBrowser, Kitchen, pour, press, sees, stored } from './support/harness.js';
 
 jest.setTimeout(60_000);
 

@@ -1,6 +1,6 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { axe, choose, Kitchen, pour, press, retype, sees, until } from './harness.js';
+import { axe, choose, Kitchen, pour, press, retype, sees, until } from './support/harness.js';
 
 jest.setTimeout(120_000);
 

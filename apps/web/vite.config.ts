@@ -53,7 +53,7 @@ const appAhead = (): Plugin => ({
 /** The whole program is kept by the browser, so that every screen opens with the server away. */
 const awayToo = () =>
   VitePWA({
-    // A new version waits until somebody says so: keeping/newVersion.ts.
+    // A new version waits until somebody says so: storage/newVersion.ts.
     registerType: 'prompt',
     injectRegister: false,
     manifest: false,
@@ -70,7 +70,7 @@ const awayToo = () =>
     },
   });
 
-/** The server that was started beside this one, and no other: scripts/dev.mjs. */
+/** The server that was started beside this one, and no other: scripts/run/dev.mjs. */
 const SERVER = `http://127.0.0.1:${process.env['HAMMOCK_PORT'] ?? '4270'}`;
 
 export default defineConfig({

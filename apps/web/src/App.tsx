@@ -4,10 +4,10 @@ import { ErrorBoundary } from 'react-error-boundary';
 import { browserInstruments } from './instruments/browserInstruments.js';
 import { InstrumentsPassedIn } from './instruments/instruments.js';
 import { BrowserRouter, Route, Routes } from 'react-router';
-import { fetched } from './keeping/fetched.js';
+import { fetched } from './storage/fetched.js';
 import { PourScreen } from './screens/pour/PourScreen.js';
-import { ErrorScreen, NotHere } from './ui/ErrorScreen.js';
-import { Shell } from './ui/Shell.js';
+import { ErrorScreen, NotHere } from './ui/shell/ErrorScreen.js';
+import { Shell } from './ui/shell/Shell.js';
 
 const NotebookScreen = lazy(() =>
   fetched(() => import('./screens/notebook/NotebookScreen.js')).then((m) => ({ default: m.NotebookScreen })),

@@ -1,22 +1,22 @@
 import { setNonce } from 'get-nonce';
 import './app.css';
-import { followOtherTabs, takeUpMirrored } from './keeping/deviceStorage.js';
-import { fetchPour } from './screens/pour/pieces.js';
-import { useCooks } from './stores/cooks.js';
-import { sendDraftNow, useDraft } from './stores/draft.js';
-import { loadEngine } from './stores/engine.js';
-import { useKitchen } from './stores/kitchen.js';
-import { useLearnt } from './stores/learnt.js';
-import { keepTogether } from './stores/feed.js';
-import { openedOutbox, useOutbox } from './stores/outbox.js';
-import { askToPersist, hearInstall } from './keeping/installed.js';
-import { keepProgram } from './keeping/newVersion.js';
-import { applyTheme, useTheme } from './stores/theme.js';
-import { emptyWhenLetGo } from './stores/emptyDevice.js';
-import { hearFall, loadHouse } from './stores/house.js';
-import { useTime } from './stores/time.js';
-import { fetched } from './keeping/fetched.js';
-import { fetchLists } from './ui/Pick.js';
+import { followOtherTabs, takeUpMirrored } from './storage/deviceStorage.js';
+import { fetchPour } from './screens/pour/goesIn/pieces.js';
+import { useCooks } from './stores/cooks/cooks.js';
+import { sendDraftNow, useDraft } from './stores/plan/draft.js';
+import { loadEngine } from './stores/plan/engine.js';
+import { useKitchen } from './stores/kitchen/kitchen.js';
+import { useLearnt } from './stores/kitchen/learnt.js';
+import { keepTogether } from './stores/feed/feed.js';
+import { openedOutbox, useOutbox } from './stores/session/pendingWrites.js';
+import { askToPersist, hearInstall } from './storage/installed.js';
+import { keepProgram } from './storage/newVersion.js';
+import { applyTheme, useTheme } from './stores/session/theme.js';
+import { emptyWhenLetGo } from './stores/session/emptyDevice.js';
+import { hearFall, loadHouse } from './stores/session/house.js';
+import { useTime } from './stores/session/time.js';
+import { fetched } from './storage/fetched.js';
+import { fetchLists } from './ui/controls/Pick.js';
 
 /** The stove has to open even when the server has gone: it is fetched before anybody asks for it. */
 function fetchStove(): void {

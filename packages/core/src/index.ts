@@ -1,17 +1,23 @@
-export { deepFreeze, fail, ok, type Result } from './result.js';
+export { deepFreeze, fail, ok, type Result } from './basics/result.js';
 
-export { UNITS, unitById, unitSize, type Unit, type UnitId, type UnitKind } from './measures/units.js';
+export { UNITS, unitById, unitSize, type Unit, type UnitId, type UnitKind } from './basics/measures/units.js';
 export {
   LARGEST_AMOUNT,
   parseAmount,
   type AmountPart,
   type ParsedAmount,
   type ParseOptions,
-} from './measures/parseAmount.js';
-export type { AmountError, AmountErrorCode } from './measures/amountError.js';
-export { CUP_PARTS, type CupPart } from './measures/cupParts.js';
-export { measurable, SHOWN_ERROR, type Measurable, type Measure, type Scoop } from './measures/measurable.js';
-export { quarter, showCount, showMeasurable, showMetric } from './measures/show.js';
+} from './basics/measures/parseAmount.js';
+export type { AmountError, AmountErrorCode } from './basics/measures/amountError.js';
+export { CUP_PARTS, type CupPart } from './basics/measures/cupParts.js';
+export {
+  measurable,
+  SHOWN_ERROR,
+  type Measurable,
+  type Measure,
+  type Scoop,
+} from './basics/measures/measurable.js';
+export { quarter, showCount, showMeasurable, showMetric } from './basics/measures/show.js';
 
 export {
   ALLERGENS,
@@ -28,8 +34,8 @@ export {
   type Source,
   type SourceId,
   type State,
-} from './larder/composition.js';
-export { BODIES, ownRows, type Body, type OwnIngredient, type OwnProblem } from './larder/own.js';
+} from './basics/larder/composition.js';
+export { BODIES, ownRows, type Body, type OwnIngredient, type OwnProblem } from './basics/larder/own.js';
 export {
   MOST_LINES,
   parseLine,
@@ -38,22 +44,23 @@ export {
   type LineOptions,
   type PacketSizes,
   type ParsedLine,
-} from './larder/parseLine.js';
-export { millilitresOf } from './larder/lineAmount.js';
-export type { Soak } from './larder/saidBesides.js';
-export { parseRecipe, type Recipe, type Step } from './recipe/parseRecipe.js';
-export { GRAINS, type Grain } from './larder/grains.js';
-export { INGREDIENTS } from './larder/ingredients.js';
-export { AMYLOSE, withAmylose, type Amylose } from './larder/amylose.js';
-export { grainById } from './larder/grainById.js';
-export { ingredientById, releaseOf, statesOf } from './larder/larder.js';
-export { SALT_PER_SODIUM, WHO_SALT_G_PER_DAY } from './larder/constants.js';
+} from './parse/line/parseLine.js';
+export { millilitresOf } from './parse/line/lineAmount.js';
+export type { Soak } from './parse/line/saidBesides.js';
+export { parseRecipe, type Recipe, type Step } from './parse/recipe/parseRecipe.js';
+export { GRAINS, type Grain } from './basics/larder/grains.js';
+export { INGREDIENTS } from './basics/larder/ingredients.js';
+export { withAmylose } from './basics/larder/amylose.js';
+export { AMYLOSE, type Amylose } from './basics/larder/grain.js';
+export { grainById } from './basics/larder/grainById.js';
+export { ingredientById, releaseOf, statesOf } from './basics/larder/larder.js';
+export { SALT_PER_SODIUM, WHO_SALT_G_PER_DAY } from './basics/larder/constants.js';
 
-export { airPressure, boilAt, type Boil } from './heat/atmosphere.js';
-export { boilingPoint, latentHeat, vapourPressure } from './heat/saturation.js';
-export { HOB_POWER_W } from './heat/equipment.js';
-export { calibrated, withCalibration, type Calibration } from './calibration/calibrated.js';
-export { CALIBRATED_NAMES, PRIORS, type Calibrated, type Prior } from './calibration/priors.js';
+export { airPressure, boilAt, type Boil } from './basics/heat/atmosphere.js';
+export { boilingPoint, latentHeat, vapourPressure } from './basics/heat/saturation.js';
+export { HOB_POWER_W } from './basics/heat/equipment.js';
+export { calibrated, withCalibration, type Calibration } from './basics/calibration/calibrated.js';
+export { CALIBRATED_NAMES, PRIORS, type Calibrated, type Prior } from './basics/calibration/priors.js';
 export {
   HEATS,
   heatLoss,
@@ -77,7 +84,7 @@ export {
   type VesselKind,
   type VesselSpec,
   type Wall,
-} from './heat/equipment.js';
+} from './basics/heat/equipment.js';
 export {
   boilingSteamRate,
   comeUp,
@@ -85,7 +92,7 @@ export {
   standingSteam,
   type ComeUp,
   type Surroundings,
-} from './heat/steam.js';
+} from './basics/heat/steam.js';
 
 export {
   readWaterTest,
@@ -93,7 +100,7 @@ export {
   type Measured,
   type WaterTest,
   type WaterTestProblem,
-} from './heat/waterTest.js';
+} from './basics/heat/waterTest.js';
 export {
   ACTS,
   isHandsOn,
@@ -105,7 +112,7 @@ export {
   type Sign,
   type Stage,
   type StageEnd,
-} from './method/stage.js';
+} from './basics/method/stage.js';
 export {
   DRAINS,
   METHOD_SHIFT,
@@ -119,8 +126,8 @@ export {
   type SoakWater,
   type Toast,
   type Wash,
-} from './method/methods.js';
-export { stagesFor, type TemplateInput } from './method/templates.js';
+} from './basics/method/methods.js';
+export { stagesFor, type TemplateInput } from './basics/method/templates.js';
 export {
   coveredMinutes,
   minutesOf,
@@ -131,21 +138,21 @@ export {
   type Minutes,
   type TimedPot,
   type Timing,
-} from './method/timing.js';
-export { orderProblems, type OrderCode, type OrderProblem } from './method/order.js';
-export { cues, CUE_KINDS, type Cue } from './stove/cue.js';
-export { clockMs, MOST_EXTENDED_MIN, replay, type RunState } from './stove/replay.js';
-export { fireNow, lastsMin, secondsLeft, type StageRun } from './stove/sheet.js';
-export { TAP_KINDS, type StageEvent } from './stove/tap.js';
-export { effectiveTaps } from './stove/effective.js';
-export { inOrder } from './stove/tapOrder.js';
-export { beliefOf, type PotBelief, type PotNow } from './stove/belief.js';
-export { MENDED_RESTS_MIN, type Rescue } from './stove/rescues.js';
+} from './basics/method/timing.js';
+export { orderProblems, type OrderCode, type OrderProblem } from './basics/method/order.js';
+export { cues, CUE_KINDS, type Cue } from './compute/stove/cue.js';
+export { clockMs, MOST_EXTENDED_MIN, replay, type RunState } from './compute/stove/replay.js';
+export { fireNow, lastsMin, secondsLeft, type StageRun } from './compute/stove/sheet.js';
+export { TAP_KINDS, type StageEvent } from './compute/stove/tap.js';
+export { effectiveTaps } from './compute/stove/effective.js';
+export { inOrder } from './compute/stove/tapOrder.js';
+export { beliefOf, type PotBelief, type PotNow } from './compute/stove/belief.js';
+export { MENDED_RESTS_MIN, type Rescue } from './compute/stove/rescues.js';
 
-export { answer, answerPlan, type Answer } from './account/answer.js';
-export { lidCosts, type LidCost } from './account/lidCosts.js';
-export type { Pour, Window } from './account/pours.js';
-export { completePlan } from './plan/completePlan.js';
+export { answer, answerPlan, type Answer } from './compute/account/answer.js';
+export { lidCosts, type LidCost } from './compute/account/lidCosts.js';
+export type { Pour, Window } from './compute/account/pours.js';
+export { completePlan } from './plan/input/completePlan.js';
 export {
   PLAN_DEFAULTS,
   RULES,
@@ -158,11 +165,11 @@ export {
   type Rule,
   type Served,
   type VesselInput,
-} from './plan/planInput.js';
-export type { AmountInput } from './plan/amountInput.js';
-export type { Beside } from './plan/beside.js';
-export { householdPlan, type HouseholdThings } from './plan/householdPlan.js';
-export { fits, ONE_LINE, LONGEST_TEXT, shape, type Field, type Shape } from './plan/fields.js';
+} from './plan/input/planInput.js';
+export type { AmountInput } from './plan/input/amountInput.js';
+export type { Beside } from './plan/input/beside.js';
+export { householdPlan, type HouseholdThings } from './plan/derived/householdPlan.js';
+export { fits, ONE_LINE, LONGEST_TEXT, shape, type Field, type Shape } from './plan/input/fields.js';
 export {
   AMOUNT,
   BASE,
@@ -175,23 +182,36 @@ export {
   STAGE_END,
   TIMING,
   VESSEL,
-} from './plan/planFields.js';
-export type { PlanProblem, PlanProblemCode } from './plan/problem.js';
-export { MOST_INGREDIENTS, MOST_MINUTES, MOST_OWN, MOST_STAGES, RANGES, type Range } from './plan/ranges.js';
-export { scaleAmount, scalePlan } from './plan/scalePlan.js';
-export { FINE_SALT_G_PER_TSP, type SaltAccount, type SaltSource } from './account/salt.js';
-export { dryBasis } from './grain/moisture.js';
-export { TEXTURE_BANDS, targetMoisture, TEXTURES, type Texture } from './grain/texture.js';
-export { HALF_INCH_MM, JOINT_MM, pourAtLevel, TWO_FINGERS_MM, type Levels } from './account/levels.js';
-export type { BaseAccount } from './plan/base.js';
-export type { RuleAnswer } from './account/rules.js';
-export type { WaysOut } from './account/waysOut.js';
-export type { Doubt, DoubtPart } from './account/doubt.js';
-export type { StageSteam } from './account/steamWalk.js';
-export type { Term, TermKind } from './account/term.js';
-export type { Warning, WarningCode } from './account/warnings.js';
+} from './plan/input/planFields.js';
+export type { PlanProblem, PlanProblemCode } from './plan/input/problem.js';
+export {
+  MOST_INGREDIENTS,
+  MOST_MINUTES,
+  MOST_OWN,
+  MOST_STAGES,
+  RANGES,
+  type Range,
+} from './plan/input/ranges.js';
+export { scaleAmount, scalePlan } from './plan/input/scalePlan.js';
+export { FINE_SALT_G_PER_TSP, type SaltAccount, type SaltSource } from './compute/account/salt.js';
+export { dryBasis } from './basics/grain/moisture.js';
+export { TEXTURE_BANDS, targetMoisture, TEXTURES, type Texture } from './basics/grain/texture.js';
+export {
+  HALF_INCH_MM,
+  JOINT_MM,
+  pourAtLevel,
+  TWO_FINGERS_MM,
+  type Levels,
+} from './compute/account/levels.js';
+export type { BaseAccount } from './plan/input/base.js';
+export type { RuleAnswer } from './compute/account/rules.js';
+export type { WaysOut } from './compute/account/waysOut.js';
+export type { Doubt, DoubtPart } from './compute/account/doubt.js';
+export type { StageSteam } from './compute/account/steamWalk.js';
+export type { Term, TermKind } from './compute/account/term.js';
+export type { Warning, WarningCode } from './compute/account/warnings.js';
 
-export { cookPot, STEP_MIN, type Cooked, type CookOptions } from './pot/cook.js';
+export { cookPot, STEP_MIN, type Cooked, type CookOptions } from './compute/pot/cook.js';
 export {
   advancePot,
   endStage,
@@ -201,12 +221,12 @@ export {
   type Going,
   type LivePot,
   type LiveReading,
-} from './pot/live.js';
-export { courseOf, MOST_ROWS, type Course, type CourseSeries } from './pot/course.js';
-export { type Trouble, type TroubleWhy } from './pot/troubles.js';
-export { stretchesOf, type Stretch } from './pot/stretches.js';
-export { courseFor, pouredWaterG } from './pot/courseFor.js';
-export { stagesWith, withChange, type Change, type TroubleCode } from './pot/changes.js';
+} from './compute/pot/live.js';
+export { courseOf, MOST_ROWS, type Course, type CourseSeries } from './compute/course/course.js';
+export { type Trouble, type TroubleWhy } from './compute/course/troubles.js';
+export { stretchesOf, type Stretch } from './compute/pot/stretches.js';
+export { courseFor, pouredWaterG } from './compute/course/courseFor.js';
+export { stagesWith, withChange, type Change, type TroubleCode } from './compute/course/changes.js';
 export {
   bandOf,
   judge,
@@ -214,32 +234,39 @@ export {
   type BedOutcome,
   type PotFlags,
   type PotOutcome,
-} from './pot/judge.js';
-export { type BeforeStage } from './acts/beforeLiquid.js';
-export { type Colour } from './acts/colour.js';
-export { soakIn, withSoak } from './method/soakStage.js';
-export { pouredOtherwise, type PouredOtherwise, type PourMend } from './odds/pouredOtherwise.js';
-export { missingAct, type MissingAct } from './odds/missing.js';
-export { cookLooked } from './odds/cookLooked.js';
-export { mendingOf, TASTES_TO, type Mending } from './odds/looked.js';
-export { BASE_BANDS } from './pot/constants.js';
-export { AS_PLANNED, setupOf, type Setup, type TrueValues } from './pot/setup.js';
-export type { CookedStage, Ended, Seen } from './pot/walk.js';
+} from './compute/course/judge.js';
+export { type BeforeStage } from './compute/acts/beforeLiquid.js';
+export { type Colour } from './compute/acts/colour.js';
+export { soakIn, withSoak } from './basics/method/soakStage.js';
+export { pouredOtherwise, type PouredOtherwise, type PourMend } from './compute/odds/pouredOtherwise.js';
+export { missingAct, type MissingAct } from './compute/odds/missing.js';
+export { cookLooked } from './compute/odds/cookLooked.js';
+export { mendingOf, TASTES_TO, type Mending } from './compute/odds/looked.js';
+export { BASE_BANDS } from './compute/pot/constants.js';
+export { AS_PLANNED, setupOf, type Setup, type TrueValues } from './compute/pot/setup.js';
+export type { CookedStage, Ended, Seen } from './compute/pot/walk.js';
 
-export { chancesAt, COSTS, worth, type Chances, type Samples, type Where } from './odds/chances.js';
-export { DOUBTS, spreadsOf, truthOf, type DoubtCode, type Means, type Spreads } from './odds/doubts.js';
-export { Gathering } from './odds/gather.js';
-export { drawZ } from './odds/draw.js';
-export type { Look } from './odds/looks.js';
-export type { MeasureAct, WorthMeasuring } from './odds/measure.js';
-export { oddsFrom, oddsOf, type Odds, type OddsPoint } from './odds/odds.js';
-export { coveredStage, frameOf, ROW, sampleRows, type Frame } from './odds/sample.js';
+export { chancesAt, COSTS, worth, type Chances, type Samples, type Where } from './compute/odds/chances.js';
+export {
+  DOUBTS,
+  spreadsOf,
+  truthOf,
+  type DoubtCode,
+  type Means,
+  type Spreads,
+} from './compute/odds/doubts.js';
+export { Gathering } from './compute/odds/gather.js';
+export { drawZ } from './compute/odds/draw.js';
+export type { Look } from './compute/odds/looks.js';
+export type { MeasureAct, WorthMeasuring } from './compute/odds/measure.js';
+export { oddsFrom, oddsOf, type Odds, type OddsPoint } from './compute/odds/odds.js';
+export { coveredStage, frameOf, ROW, sampleRows, type Frame } from './compute/odds/sample.js';
 
-export { soakedFor } from './larder/pulseSoak.js';
+export { soakedFor } from './basics/larder/pulseSoak.js';
 export {
   cautionsFor,
   cautionsOf,
   type Caution,
   type CautionCode,
   type CautionInput,
-} from './plan/cautions.js';
+} from './plan/derived/cautions.js';

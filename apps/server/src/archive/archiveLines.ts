@@ -1,5 +1,10 @@
 import { createReadStream } from 'node:fs';
-import type { ArchiveRow } from './archiveRows.js';
+
+/** One row of an archive, and the list it stands in. */
+export interface ArchiveRow {
+  readonly key: string;
+  readonly row: unknown;
+}
 
 /** How an archive of ours begins, whatever its version: a row a line from there on. */
 const HEAD = /^\{"format":"hammock\.archive","version":1,$/u;

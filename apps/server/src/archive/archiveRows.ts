@@ -1,7 +1,7 @@
 import { createReadStream } from 'node:fs';
 import { JSONParser } from '@streamparser/json';
 import { DepthScan } from './jsonScan.js';
-import { isByLine, rowsByLine, type OnBytes } from './archiveLines.js';
+import { isByLine, rowsByLine, type ArchiveRow, type OnBytes } from './archiveLines.js';
 import { FORMAT, KEPT, VERSION } from './archiveTables.js';
 
 /** Why a file is no archive. */
@@ -11,12 +11,6 @@ export class ArchiveProblem extends Error {
   constructor(readonly reason: ArchiveWrong) {
     super(reason);
   }
-}
-
-/** One row of an archive, and the list it stands in. */
-export interface ArchiveRow {
-  readonly key: string;
-  readonly row: unknown;
 }
 
 /** A household of a hundred years has fewer rows. */

@@ -1,6 +1,14 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { Column, PrimaryColumn } from 'typeorm';
-import type { Kept } from './store.js';
+import { Column, PrimaryColumn, type ObjectLiteral } from 'typeorm';
+
+/** What every kept thing has. Times are ms since the epoch. */
+export interface Kept extends ObjectLiteral {
+  id: string;
+  createdAtMs: number;
+  updatedAtMs: number;
+  revision: number;
+  deletedAtMs: number | null;
+}
 
 /** The columns every kept thing has. */
 export abstract class KeptEntity implements Kept {

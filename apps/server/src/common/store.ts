@@ -3,24 +3,15 @@ import type {
   EntityTarget,
   FindOptionsOrder,
   FindOptionsWhere,
-  ObjectLiteral,
   Repository,
 } from 'typeorm';
 import { IsNull } from 'typeorm';
 import { sameValue } from '@hammock/core/records';
 import { ClashException } from './clash.js';
 import type { Clock } from './clock.js';
+import type { Kept } from './keptEntity.js';
 import { notFound } from './problems.js';
 import type { WriteQueue } from './writeQueue.js';
-
-/** What every kept thing has. Times are ms since the epoch. */
-export interface Kept extends ObjectLiteral {
-  id: string;
-  createdAtMs: number;
-  updatedAtMs: number;
-  revision: number;
-  deletedAtMs: number | null;
-}
 
 /**
  * Listing, putting and taking away of one kind of kept thing. Ids come from whoever creates the thing, so a put

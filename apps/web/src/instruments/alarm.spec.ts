@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
-import { timeBy } from '../keeping/deviceClock.js';
+import { timeBy } from '../storage/deviceClock.js';
 
 /** A worker that only says what it was told, and can be made to answer. */
 const told: unknown[] = [];
@@ -52,7 +52,7 @@ const vibrate = jest.fn(() => true);
 /** The alarm as a page that was just opened has it: its sound asleep, its ticker not started. */
 async function freshAlarm() {
   jest.resetModules();
-  const clock = await import('../keeping/deviceClock.js');
+  const clock = await import('../storage/deviceClock.js');
   clock.timeBy(() => 1000);
   return import('./alarm.js');
 }

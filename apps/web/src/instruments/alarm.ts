@@ -1,4 +1,4 @@
-import { deviceNowMs } from '../keeping/deviceClock.js';
+import { deviceNowMs } from '../storage/deviceClock.js';
 
 /** Sound and vibration at the end of a stage, with the tab in the background too. */
 

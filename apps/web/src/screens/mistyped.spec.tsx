@@ -1,9 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { act, cleanup, render, screen, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { useDraft } from '../stores/draft.js';
-import { loadEngine } from '../stores/engine.js';
-import { useLastGood } from '../stores/lastGood.js';
+import { useDraft } from '../stores/plan/draft.js';
+import { loadEngine } from '../stores/plan/engine.js';
+import { useLastGood } from '../stores/plan/lastGood.js';
 import { settle, silence } from '../testing/household.js';
 import { CompareScreen } from './compare/CompareScreen.js';
 import { CourseScreen } from './course/CourseScreen.js';
@@ -35,7 +35,11 @@ async function show(path: string): Promise<void> {
     </MemoryRouter>,
   );
   await act(async () => {
-    await Promise.all([loadEngine(), import('../ui/PickList.js'), import('../ui/SearchList.js')]);
+    await Promise.all([
+      loadEngine(),
+      import('../ui/controls/PickList.js'),
+      import('../ui/controls/SearchList.js'),
+    ]);
   });
 }
 

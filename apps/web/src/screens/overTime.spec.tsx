@@ -2,16 +2,16 @@ import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals
 import { completePlan, courseOf, plannedMin, stagesWith } from '@hammock/core';
 import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { useCooks } from '../stores/cooks.js';
-import { planInputOf } from '../stores/planInput.js';
-import { useDraft } from '../stores/draft.js';
-import { useKitchen } from '../stores/kitchen.js';
-import { DRAWS, useOdds } from '../stores/odds.js';
+import { useCooks } from '../stores/cooks/cooks.js';
+import { planInputOf } from '../stores/plan/planInput.js';
+import { useDraft } from '../stores/plan/draft.js';
+import { useKitchen } from '../stores/kitchen/kitchen.js';
+import { DRAWS, useOdds } from '../stores/plan/odds.js';
 import { settle, silence } from '../testing/household.js';
 import type { Asked, Replied } from '../workers/jobs.js';
 import type { WorkerLike } from '../workers/pool.js';
 import { work } from '../workers/work.js';
-import { changeText, troubleText } from '../words/potWords.js';
+import { changeText, troubleText } from '../words/stove/potWords.js';
 import { momentAt, thinned } from './course/moment.js';
 import { CourseScreen } from './course/CourseScreen.js';
 import { PourScreen } from './pour/PourScreen.js';
@@ -54,9 +54,9 @@ const show = async (path: string): Promise<void> => {
   await act(async () => {
     await Promise.all([
       import('./pour/below.js'),
-      import('./pour/OddsPanel.js'),
-      import('../ui/PickList.js'),
-      import('../ui/SearchList.js'),
+      import('./pour/odds/OddsPanel.js'),
+      import('../ui/controls/PickList.js'),
+      import('../ui/controls/SearchList.js'),
     ]);
   });
 };

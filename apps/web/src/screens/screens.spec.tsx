@@ -2,20 +2,20 @@ import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals
 import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { InstrumentsPassedIn } from '../instruments/instruments.js';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { useCooks } from '../stores/cooks.js';
-import { planInputOf } from '../stores/planInput.js';
-import { useDraft } from '../stores/draft.js';
-import { useKitchen } from '../stores/kitchen.js';
-import { useOutbox } from '../stores/outbox.js';
-import { rememberPacket } from '../stores/packetSizes.js';
+import { useCooks } from '../stores/cooks/cooks.js';
+import { planInputOf } from '../stores/plan/planInput.js';
+import { useDraft } from '../stores/plan/draft.js';
+import { useKitchen } from '../stores/kitchen/kitchen.js';
+import { useOutbox } from '../stores/session/pendingWrites.js';
+import { rememberPacket } from '../stores/kitchen/canSizes.js';
 import { network, settle, silence, soon } from '../testing/household.js';
-import { Shell } from '../ui/Shell.js';
+import { Shell } from '../ui/shell/Shell.js';
 import { KitchenScreen } from './kitchen/KitchenScreen.js';
 import { NotebookScreen } from './notebook/NotebookScreen.js';
 import { PageScreen } from './notebook/PageScreen.js';
 import { PourScreen } from './pour/PourScreen.js';
-import { clockText } from '../words/clock.js';
-import { dayText } from '../words/days.js';
+import { clockText } from '../words/measures/clock.js';
+import { dayText } from '../words/measures/days.js';
 import { StoveScreen } from './stove/StoveScreen.js';
 
 /** Instruments that write down what they were asked. */
@@ -49,10 +49,10 @@ async function show(path: string) {
   // What stands below the number is a piece of its own, and comes a moment later.
   await act(async () => {
     await Promise.all([
-      import('./pour/theNumberPiece.js'),
+      import('./pour/number/theNumberPiece.js'),
       import('./pour/below.js'),
-      import('../ui/PickList.js'),
-      import('../ui/SearchList.js'),
+      import('../ui/controls/PickList.js'),
+      import('../ui/controls/SearchList.js'),
     ]);
   });
   return shown;

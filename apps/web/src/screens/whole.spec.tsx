@@ -1,19 +1,19 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { useCooks } from '../stores/cooks.js';
-import { planInputOf } from '../stores/planInput.js';
-import { useDraft } from '../stores/draft.js';
-import { useKitchen } from '../stores/kitchen.js';
-import { larderIdOf, rowOf } from '../stores/ownLarder.js';
+import { useCooks } from '../stores/cooks/cooks.js';
+import { planInputOf } from '../stores/plan/planInput.js';
+import { useDraft } from '../stores/plan/draft.js';
+import { useKitchen } from '../stores/kitchen/kitchen.js';
+import { larderIdOf, rowOf } from '../stores/kitchen/ownLarder.js';
 import { network, settle, silence } from '../testing/household.js';
-import { Shell } from '../ui/Shell.js';
+import { Shell } from '../ui/shell/Shell.js';
 import { CompareScreen } from './compare/CompareScreen.js';
 import { DishesScreen } from './dishes/DishesScreen.js';
 import { KitchenScreen } from './kitchen/KitchenScreen.js';
 import { WaterTestScreen } from './kitchen/WaterTestScreen.js';
 import { MethodScreen } from './method/MethodScreen.js';
-import { PasteList } from './pour/PasteList.js';
+import { PasteList } from './pour/goesIn/PasteList.js';
 import { PourScreen } from './pour/PourScreen.js';
 import { StoveScreen } from './stove/StoveScreen.js';
 
@@ -36,10 +36,10 @@ async function show(path: string): Promise<void> {
   );
   await act(async () => {
     await Promise.all([
-      import('./pour/theNumberPiece.js'),
+      import('./pour/number/theNumberPiece.js'),
       import('./pour/below.js'),
-      import('../ui/PickList.js'),
-      import('../ui/SearchList.js'),
+      import('../ui/controls/PickList.js'),
+      import('../ui/controls/SearchList.js'),
     ]);
   });
 }

@@ -1,17 +1,17 @@
 import { beforeEach, describe, expect, it, jest } from '@jest/globals';
 import { replay } from '@hammock/core';
 import old from '../testing/oldStorage.json';
-import { eventsOf } from './cookRecord.js';
+import { eventsOf } from './cooks/cookRecord.js';
 import { network } from '../testing/household.js';
 
 /** The stores as a browser opens them that was last used before rows had revisions. */
 async function opened() {
   const modules = async () => ({
-    kitchen: await import('./kitchen.js'),
-    draft: await import('./draft.js'),
-    cooks: await import('./cooks.js'),
-    outbox: await import('./outbox.js'),
-    device: await import('../keeping/deviceStorage.js'),
+    kitchen: await import('./kitchen/kitchen.js'),
+    draft: await import('./plan/draft.js'),
+    cooks: await import('./cooks/cooks.js'),
+    outbox: await import('./session/pendingWrites.js'),
+    device: await import('../storage/deviceStorage.js'),
   });
   let loaded: Awaited<ReturnType<typeof modules>> | undefined;
   await jest.isolateModulesAsync(async () => {

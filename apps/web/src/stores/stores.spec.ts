@@ -2,16 +2,16 @@ import { answer } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { beforeEach, describe, expect, it } from '@jest/globals';
 import { BAGS, DISHES, HOUSEHOLD, network, settle, soon, VESSELS, CUPS, HOBS } from '../testing/household.js';
-import { eventsOf } from './cookRecord.js';
-import { potsOn } from './onStove.js';
-import { hearCooks } from './cookHearing.js';
-import { useCooks } from './cooks.js';
-import { planInputOf } from './planInput.js';
-import { sendDraftNow, useDraft } from './draft.js';
-import { measuresOf } from './kitchenRows.js';
-import { useHistory } from './history.js';
-import { useKitchen } from './kitchen.js';
-import { useOutbox } from './outbox.js';
+import { eventsOf } from './cooks/cookRecord.js';
+import { potsOn } from './cooks/onStove.js';
+import { hearCooks } from './cooks/cookHearing.js';
+import { useCooks } from './cooks/cooks.js';
+import { planInputOf } from './plan/planInput.js';
+import { sendDraftNow, useDraft } from './plan/draft.js';
+import { measuresOf } from './kitchen/kitchenRows.js';
+import { useHistory } from './session/undo.js';
+import { useKitchen } from './kitchen/kitchen.js';
+import { useOutbox } from './session/pendingWrites.js';
 
 beforeEach(() => {
   network(() => 'gone');

@@ -7,13 +7,13 @@ import type {
   HouseholdRecord,
   VesselRecord,
 } from '@hammock/core/records';
-import { useCooks } from '../stores/cooks.js';
-import { useDraft } from '../stores/draft.js';
-import { useHistory } from '../stores/history.js';
-import { emptyForms } from '../stores/keptState.js';
-import { useKitchen } from '../stores/kitchen.js';
-import { useUnits } from '../stores/units.js';
-import { emptyOutbox } from '../stores/outbox.js';
+import { useCooks } from '../stores/cooks/cooks.js';
+import { useDraft } from '../stores/plan/draft.js';
+import { useHistory } from '../stores/session/undo.js';
+import { emptyForms } from '../stores/session/persisted.js';
+import { useKitchen } from '../stores/kitchen/kitchen.js';
+import { useUnits } from '../stores/kitchen/units.js';
+import { emptyOutbox } from '../stores/session/pendingWrites.js';
 
 const kept = (id: string) => ({ id, createdAtMs: 1, updatedAtMs: 1, revision: 1 });
 

@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto';
 import { webcrypto } from 'node:crypto';
 import { TextDecoder, TextEncoder } from 'node:util';
-import { setEngine } from '../stores/engine.js';
-import * as engineParts from '../stores/engineParts.js';
+import { setEngine } from '../stores/plan/engine.js';
+import * as engineParts from '../stores/plan/engineParts.js';
 
 // jsdom lacks what every browser here has: text codecs for the router, random ids, layout for the lists.
 Object.assign(globalThis, { TextEncoder, TextDecoder });

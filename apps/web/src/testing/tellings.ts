@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseRecipe, type Recipe } from '@hammock/core';
-import { withTold } from '../screens/pour/putIn.js';
-import type { Draft } from '../stores/draftOf.js';
-import type { KitchenThings } from '../stores/kitchenThings.js';
+import { withTold } from '../screens/pour/goesIn/putIn.js';
+import type { Draft } from '../stores/plan/draftOf.js';
+import type { KitchenThings } from '../stores/kitchen/kitchenThings.js';
 import { BAGS, HOBS, HOUSEHOLD, VESSELS } from './household.js';
 
 /** Dishes as cooks tell them, invented to build and test by. */

@@ -2,9 +2,9 @@ import { describe, expect, it } from '@jest/globals';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import ts from 'typescript';
-import { ACT } from './acts.js';
+import { ACT } from './plan/acts.js';
 import { GLOSSARY } from './glossary.js';
-import { SEEN } from './potWords.js';
+import { SEEN } from './stove/potWords.js';
 import * as words from './words.js';
 
 const SRC = join(__dirname, '..');

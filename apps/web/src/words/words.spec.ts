@@ -1,9 +1,9 @@
 import { GRAINS, INGREDIENTS, statesOf, type Measure, type Warning, type WarningCode } from '@hammock/core';
 import { describe, expect, it } from '@jest/globals';
-import { showAmountInput, showPour } from './amounts.js';
-import { showSalt } from './saltAmounts.js';
+import { showAmountInput, showPour } from './measures/amounts.js';
+import { showSalt } from './measures/saltAmounts.js';
 import { ALLERGEN, STATE } from './words.js';
-import { warningText } from './warningText.js';
+import { warningText } from './plan/warningText.js';
 
 const CUP: Measure = { kind: 'cup', label: 'cup', ml: 240, parts: ['1', '3/4', '1/2', '1/3', '1/4'] };
 const TBSP: Measure = { kind: 'spoon', label: 'tbsp', ml: 15, parts: ['1', '1/2'] };

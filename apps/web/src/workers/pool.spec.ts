@@ -1,6 +1,6 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import { completePlan, oddsOf, type Odds, type PlanInput } from '@hammock/core';
-import { simulate } from '../stores/odds.js';
+import { simulate } from '../stores/plan/odds.js';
 import type { Asked, Replied } from './jobs.js';
 import { Pool, PoolEnded, type WorkerLike } from './pool.js';
 import { work } from './work.js';

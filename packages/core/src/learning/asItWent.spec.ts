@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
-import { answer } from '../account/answer.js';
-import { pourAtLevel } from '../account/levels.js';
-import type { StageEvent } from '../stove/tap.js';
+import { answer } from '../compute/account/answer.js';
+import { pourAtLevel } from '../compute/account/levels.js';
+import type { StageEvent } from '../compute/stove/tap.js';
 import { PILAF } from '../testing/cooked.js';
 import { asItWent } from './asItWent.js';
 import { whatItSays, type JudgedPot } from './evidence.js';

@@ -1,17 +1,17 @@
-import type { CompletePlan, PlanInput } from '../plan/planInput.js';
-import { completePlan } from '../plan/completePlan.js';
-import type { Stage } from '../method/stage.js';
-import { pointOf } from '../odds/sample.js';
-import { spreadsOf } from '../odds/doubts.js';
-import { learnSigns, type Cooked } from '../pot/cook.js';
-import { finishPot, readPot, startPot } from '../pot/live.js';
-import { setupOf } from '../pot/setup.js';
-import { asCooked } from '../stove/asCooked.js';
-import { effectiveTaps } from '../stove/effective.js';
-import { follow } from '../stove/follow.js';
-import { effectiveOf, kitchensOf, knownOf } from '../stove/kitchens.js';
-import { replay } from '../stove/replay.js';
-import type { StageEvent } from '../stove/tap.js';
+import type { CompletePlan, PlanInput } from '../plan/input/planInput.js';
+import { completePlan } from '../plan/input/completePlan.js';
+import type { Stage } from '../basics/method/stage.js';
+import { pointOf } from '../compute/odds/sample.js';
+import { spreadsOf } from '../compute/odds/doubts.js';
+import { learnSigns, type Cooked } from '../compute/pot/cook.js';
+import { finishPot, readPot, startPot } from '../compute/pot/live.js';
+import { setupOf } from '../compute/pot/setup.js';
+import { asCooked } from '../compute/stove/asCooked.js';
+import { effectiveTaps } from '../compute/stove/effective.js';
+import { follow } from '../compute/stove/follow.js';
+import { effectiveOf, kitchensOf, knownOf } from '../compute/stove/kitchens.js';
+import { replay } from '../compute/stove/replay.js';
+import type { StageEvent } from '../compute/stove/tap.js';
 
 /** A pot with all that was said and done at the stove. */
 export interface Went {

@@ -1,12 +1,12 @@
-import { advisedMl } from '../account/answer.js';
-import { completePlan } from '../plan/completePlan.js';
-import { STEP_POINTS } from '../grain/texture.js';
-import { learntInto } from '../plan/learntInto.js';
-import type { PlanInput } from '../plan/planInput.js';
+import { advisedMl } from '../compute/account/answer.js';
+import { completePlan } from '../plan/input/completePlan.js';
+import { STEP_POINTS } from '../basics/grain/texture.js';
+import { learntInto } from '../plan/derived/learntInto.js';
+import type { PlanInput } from '../plan/input/planInput.js';
 import { asItWent, type AsItWent, type Went } from './asItWent.js';
 import { pointsOfShare } from './learntOf.js';
 import type { HiddenKind } from './hidden.js';
-import type { Evidence } from './learn.js';
+import type { Evidence } from './belief.js';
 import { potOf, type MadeWith } from './potOf.js';
 import { OF_GRAIN, OF_WATER, SIDE_SD, VERDICT_SD } from './noise.js';
 

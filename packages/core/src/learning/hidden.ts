@@ -1,6 +1,6 @@
-import type { Texture } from '../grain/texture.js';
-import type { Method } from '../method/methods.js';
-import { PLAN_DEFAULTS } from '../plan/planInput.js';
+import type { Texture } from '../basics/grain/texture.js';
+import type { Method } from '../basics/method/methods.js';
+import { PLAN_DEFAULTS } from '../plan/input/planInput.js';
 
 /** What of a household a pot is made with: what is learnt of one is learnt of these. */
 export interface PotOf {

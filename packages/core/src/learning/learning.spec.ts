@@ -1,12 +1,13 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { answer } from '../account/answer.js';
-import type { PlanInput } from '../plan/planInput.js';
+import { answer } from '../compute/account/answer.js';
+import type { PlanInput } from '../plan/input/planInput.js';
 import { PILAF } from '../testing/cooked.js';
 import { judgedPot as pot, someJudged as some } from '../testing/judged.js';
 import { evidenceOf } from './evidence.js';
 import { GUESTS, HIDDEN_SD } from './hidden.js';
-import { learn, type Evidence, type Told } from './learn.js';
+import { learn } from './learn.js';
+import type { Evidence, Told } from './belief.js';
 import { learntOf } from './learntOf.js';
 
 const poured = (input: PlanInput): number => {

@@ -1,6 +1,6 @@
-import { dryBasis, wetBasis } from '../grain/moisture.js';
+import { dryBasis, wetBasis } from '../basics/grain/moisture.js';
 import { hiddenOf, type PotOf } from './hidden.js';
-import type { Learnt } from './learn.js';
+import type { Learnt } from './belief.js';
 
 /** What was learnt of one pot. */
 export interface LearntOfPot {

@@ -1,9 +1,10 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import type { PlanInput } from '../plan/planInput.js';
+import type { PlanInput } from '../plan/input/planInput.js';
 import { PILAF } from '../testing/cooked.js';
 import { judgedPot as pot, someJudged as some } from '../testing/judged.js';
-import { learn, learnMore, type Evidence } from './learn.js';
+import { learn, learnMore } from './learn.js';
+import type { Evidence } from './belief.js';
 import { learntOf } from './learntOf.js';
 import { potOf } from './potOf.js';
 

@@ -1,8 +1,8 @@
-import { ingredientById } from '../larder/larder.js';
-import { ownRows } from '../larder/own.js';
-import { Checker } from '../plan/checker.js';
-import { PLAN_DEFAULTS, type PlanInput } from '../plan/planInput.js';
-import { ingredientsOf } from '../plan/readIngredients.js';
+import { ingredientById } from '../basics/larder/larder.js';
+import { ownRows } from '../basics/larder/own.js';
+import { Checker } from '../plan/input/checker.js';
+import { PLAN_DEFAULTS, type PlanInput } from '../plan/input/planInput.js';
+import { ingredientsOf } from '../plan/input/readIngredients.js';
 import type { PotOf } from './hidden.js';
 
 /** A base brings water worth the name from so much on, g. */

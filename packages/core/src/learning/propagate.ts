@@ -1,6 +1,6 @@
 import { Matrix } from 'ml-matrix';
 import { inverseOf } from './inverse.js';
-import type { Row, Thought } from './rows.js';
+import type { Row, Thought } from './belief.js';
 
 /** A tenth of what cooks say is a plain mistake, and says so many times as little (common practice: one verdict in ten). */
 const MISTAKES = 0.1;

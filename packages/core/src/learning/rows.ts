@@ -1,5 +1,5 @@
 import { hiddenOf } from './hidden.js';
-import type { Evidence, Told } from './learn.js';
+import type { Before, Evidence, Row, Thought, Told } from './belief.js';
 import { SIDE_SD } from './noise.js';
 
 /** What the household says by hand is told to this, points †. */
@@ -7,28 +7,6 @@ const TOLD_SD = 0.3;
 /** How far a bag wanders from what it was in a year, one standard deviation, points: grain dries and ages †. */
 const BAG_YEAR_SD = 0.5;
 const YEAR_MS = 365.25 * 24 * 3600 * 1000;
-
-/** One piece of evidence as it enters the sums: the sum of the values it touches is so many points. */
-export interface Row {
-  readonly cookId: string;
-  readonly touched: readonly number[];
-  readonly points: number;
-  readonly variance: number;
-  readonly sure: boolean;
-  /** What it counts for, 1 over points squared. */
-  counts: number;
-}
-
-/** A belief over values: what is thought of each, and their covariance, row by row. */
-export interface Thought {
-  readonly mean: Float64Array;
-  readonly covariance: Float64Array;
-}
-
-/** What is believed before, of these values. */
-export interface Before extends Thought {
-  readonly ids: readonly string[];
-}
 
 /**
  * Evidence as rows over numbered values, with what is thought of the values before: their kind's spread, or what the household

@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { HIDDEN_SD } from './hidden.js';
-import { learn, NOTHING_LEARNT, type Evidence } from './learn.js';
+import { learn, NOTHING_LEARNT } from './learn.js';
+import type { Evidence } from './belief.js';
 import { whatToTry } from './whatToTry.js';
 
 const POT = {

@@ -1,5 +1,5 @@
 import { hiddenOf, type HiddenKind, type PotOf } from './hidden.js';
-import type { Learnt } from './learn.js';
+import type { Learnt } from './belief.js';
 import { OF_GRAIN, OF_WATER, SIDE_SD, VERDICT_SD } from './noise.js';
 
 /** What one more pot of this would tell, by what is done about it. */

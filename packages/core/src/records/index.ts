@@ -11,7 +11,7 @@ export {
   type Verdict,
 } from './outcome.js';
 export { GUESTS } from '../learning/hidden.js';
-export type { Told } from '../learning/learn.js';
+export type { Told } from '../learning/belief.js';
 export type {
   AnswerReply,
   BagFields,
@@ -47,6 +47,13 @@ export type {
   VesselFields,
   VesselRecord,
 } from './records.js';
-export { LONGEST_NOTE, LOOKED, sayingProblem, SAYINGS, TASTED, type SayingProblem } from '../stove/saying.js';
-export { addedBy, INSERTED } from '../stove/edits.js';
-export { isSaying, type SayingKind } from '../stove/tap.js';
+export {
+  LONGEST_NOTE,
+  LOOKED,
+  sayingProblem,
+  SAYINGS,
+  TASTED,
+  type SayingProblem,
+} from '../compute/stove/saying.js';
+export { addedBy, INSERTED } from '../compute/stove/edits.js';
+export { isSaying, type SayingKind } from '../compute/stove/tap.js';

@@ -1,5 +1,5 @@
 import type { JudgedPot } from '../learning/evidence.js';
-import type { StageEvent } from '../stove/tap.js';
+import type { StageEvent } from '../compute/stove/tap.js';
 import type { CookRecord, TapRecord } from './records.js';
 
 /**

@@ -1,4 +1,4 @@
-import type { BaseBand } from '../pot/judge.js';
+import type { BaseBand } from '../compute/course/judge.js';
 
 /** How the base of the pot looked. */
 export type BaseSeen = BaseBand;

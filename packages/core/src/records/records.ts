@@ -1,20 +1,20 @@
-import type { Odds } from '../odds/odds.js';
-import type { Course } from '../pot/course.js';
-import type { Answer } from '../account/answer.js';
-import type { Texture } from '../grain/texture.js';
-import type { DishSpec } from '../plan/householdPlan.js';
-import type { PlanInput, Served } from '../plan/planInput.js';
-import type { Caution } from '../plan/cautions.js';
-import type { HeatSetting, HobKind, LidFit, VesselKind, Wall } from '../heat/equipment.js';
-import type { WaterTest } from '../heat/waterTest.js';
-import type { Amylose } from '../larder/amylose.js';
-import type { OwnIngredient } from '../larder/own.js';
-import type { Measure } from '../measures/measurable.js';
-import type { Method } from '../method/methods.js';
-import type { StageEvent } from '../stove/tap.js';
-import type { Stage } from '../method/stage.js';
+import type { Odds } from '../compute/odds/odds.js';
+import type { Course } from '../compute/course/course.js';
+import type { Answer } from '../compute/account/answer.js';
+import type { Texture } from '../basics/grain/texture.js';
+import type { DishSpec } from '../plan/derived/householdPlan.js';
+import type { PlanInput, Served } from '../plan/input/planInput.js';
+import type { Caution } from '../plan/derived/cautions.js';
+import type { HeatSetting, HobKind, LidFit, VesselKind, Wall } from '../basics/heat/equipment.js';
+import type { WaterTest } from '../basics/heat/waterTest.js';
+import type { Amylose } from '../basics/larder/grain.js';
+import type { OwnIngredient } from '../basics/larder/own.js';
+import type { Measure } from '../basics/measures/measurable.js';
+import type { Method } from '../basics/method/methods.js';
+import type { StageEvent } from '../compute/stove/tap.js';
+import type { Stage } from '../basics/method/stage.js';
 import type { OutcomeRecord } from './outcome.js';
-import type { Told } from '../learning/learn.js';
+import type { Told } from '../learning/belief.js';
 
 /** What travels between web and server, owned by neither. Ids are UUIDs; times are ms since the epoch. */
 export interface KeptRecord {
@@ -115,7 +115,7 @@ export interface SteamTestFields extends WaterTest {
   readonly hobId: string;
 }
 
-export type { DishSpec } from '../plan/householdPlan.js';
+export type { DishSpec } from '../plan/derived/householdPlan.js';
 
 export interface DishFields {
   readonly label: string;

@@ -1,11 +1,11 @@
-import { completePlan } from '../plan/completePlan.js';
-import { wetBasis } from '../grain/moisture.js';
-import type { CompletePlan, PlanInput } from '../plan/planInput.js';
-import { solvePour } from '../account/solvePour.js';
-import type { Stage } from '../method/stage.js';
-import { cookPot, type Cooked } from '../pot/cook.js';
-import type { Course } from '../pot/course.js';
-import { get, W0 } from '../pot/state.js';
+import { completePlan } from '../plan/input/completePlan.js';
+import { wetBasis } from '../basics/grain/moisture.js';
+import type { CompletePlan, PlanInput } from '../plan/input/planInput.js';
+import { solvePour } from '../compute/account/solvePour.js';
+import type { Stage } from '../basics/method/stage.js';
+import { cookPot, type Cooked } from '../compute/pot/cook.js';
+import type { Course } from '../compute/course/course.js';
+import { get, W0 } from '../compute/pot/state.js';
 import { POT } from './plans.js';
 
 /** A plan that is known to be one. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Evidence } from '../learning/learn.js';
+import type { Evidence } from '../learning/belief.js';
 
 /** What the n-th pot of a household says: all of one dish, cooked in the same way, where nothing else is said. */
 export const judgedPot = (n: number, more: Partial<Evidence> = {}): Evidence => ({

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
-import { GRAINS } from '../larder/grains.js';
-import { INGREDIENTS } from '../larder/ingredients.js';
-import { METHODS } from '../method/methods.js';
-import { statesOf } from '../larder/larder.js';
-import { LID_FITS, SEALS, WALLS } from '../heat/equipment.js';
-import type { AmountInput } from '../plan/amountInput.js';
-import type { PlanInput } from '../plan/planInput.js';
-import { TEXTURES } from '../grain/texture.js';
+import { GRAINS } from '../basics/larder/grains.js';
+import { INGREDIENTS } from '../basics/larder/ingredients.js';
+import { METHODS } from '../basics/method/methods.js';
+import { statesOf } from '../basics/larder/larder.js';
+import { LID_FITS, SEALS, WALLS } from '../basics/heat/equipment.js';
+import type { AmountInput } from '../plan/input/amountInput.js';
+import type { PlanInput } from '../plan/input/planInput.js';
+import { TEXTURES } from '../basics/grain/texture.js';
 
 /** An ordinary pot for tests: 22 cm, 4 litres. */
 export const POT = { diameterCm: 22, volumeMl: 4000 } as const;

@@ -1,5 +1,5 @@
-import type { PlanInput } from '../plan/planInput.js';
-import type { State } from '../larder/composition.js';
+import type { PlanInput } from '../plan/input/planInput.js';
+import type { State } from '../basics/larder/composition.js';
 
 const VESSEL = { diameterCm: 22, volumeMl: 4000 };
 

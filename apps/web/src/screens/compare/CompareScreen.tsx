@@ -9,26 +9,26 @@ import {
 } from '@hammock/core';
 import { problemText } from '@hammock/core/words';
 import { useMemo } from 'react';
-import { useDraft } from '../../stores/draft.js';
-import { specOf } from '../../stores/draftOf.js';
-import { measuresOf } from '../../stores/kitchenRows.js';
-import { useKitchenThings } from '../../stores/kitchenThings.js';
-import { useQuickOdds } from '../../stores/quickOdds.js';
-import { rowOf } from '../../stores/ownLarder.js';
-import { Pick } from '../../ui/Pick.js';
-import { PlanProblem } from '../../ui/PlanProblem.js';
-import { FigureText } from '../../ui/FigureText.js';
-import { SideBySide } from '../../ui/SideBySide.js';
-import { Sling } from '../../ui/Sling.js';
-import { inAHundred, nearestTo } from '../../words/potWords.js';
-import { showPour } from '../../words/amounts.js';
-import { textureName, textureWords } from '../../words/textureWords.js';
+import { useDraft } from '../../stores/plan/draft.js';
+import { specOf } from '../../stores/plan/draftOf.js';
+import { measuresOf } from '../../stores/kitchen/kitchenRows.js';
+import { useKitchenThings } from '../../stores/kitchen/kitchenThings.js';
+import { useQuickOdds } from '../../stores/plan/quickOdds.js';
+import { rowOf } from '../../stores/kitchen/ownLarder.js';
+import { Pick } from '../../ui/controls/Pick.js';
+import { PlanProblem } from '../../ui/sections/PlanProblem.js';
+import { FigureText } from '../../ui/drawings/FigureText.js';
+import { SideBySide } from '../../ui/drawings/SideBySide.js';
+import { Sling } from '../../ui/drawings/Sling.js';
+import { inAHundred, nearestTo } from '../../words/stove/potWords.js';
+import { showPour } from '../../words/measures/amounts.js';
+import { textureName, textureWords } from '../../words/plan/textureWords.js';
 import { accountRows } from '../../ui/account/accountRows.js';
-import { usePlan } from '../../stores/usePlan.js';
+import { usePlan } from '../../stores/plan/usePlan.js';
 import { inputOf, othersFor } from './others.js';
-import { tenths, whole } from '../../words/numbers.js';
-import { useMetric } from '../../stores/units.js';
-import { useKeptState } from '../../stores/keptState.js';
+import { tenths, whole } from '../../words/measures/numbers.js';
+import { useMetric } from '../../stores/kitchen/units.js';
+import { useKeptState } from '../../stores/session/persisted.js';
 
 /** Two ways side by side: what each pours, how it comes out, how long it takes, and why they differ. */
 export function CompareScreen() {

@@ -1,9 +1,9 @@
 import { METHOD_VESSEL, METHODS, RULES, scalePlan, type PlanInput } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
-import { planInputOf } from '../../stores/planInput.js';
-import type { Draft } from '../../stores/draftOf.js';
-import type { KitchenThings } from '../../stores/kitchenThings.js';
-import { textureName } from '../../words/textureWords.js';
+import { planInputOf } from '../../stores/plan/planInput.js';
+import type { Draft } from '../../stores/plan/draftOf.js';
+import type { KitchenThings } from '../../stores/kitchen/kitchenThings.js';
+import { textureName } from '../../words/plan/textureWords.js';
 import { METHOD, RULE } from '../../words/words.js';
 
 /** Another way to set beside the plan: its name in the list, and the plan it makes. */

@@ -1,9 +1,9 @@
 import type { Course, Stage } from '@hammock/core';
 import { useMemo } from 'react';
-import { Button } from '../../ui/Button.js';
-import { Fence } from '../../ui/Fence.js';
-import { Slide } from '../../ui/Slide.js';
-import { tenths } from '../../words/numbers.js';
+import { Button } from '../../ui/controls/Button.js';
+import { Fence } from '../../ui/shell/Fence.js';
+import { Slide } from '../../ui/controls/Slide.js';
+import { tenths } from '../../words/measures/numbers.js';
 import { LateCharts } from './LateCharts.js';
 import { StageBar } from './StageBar.js';
 import type { useClock } from './useClock.js';

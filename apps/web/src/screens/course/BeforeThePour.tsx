@@ -1,6 +1,6 @@
 import type { BeforeStage } from '@hammock/core';
-import { ACT } from '../../words/acts.js';
-import { whole } from '../../words/numbers.js';
+import { ACT } from '../../words/plan/acts.js';
+import { whole } from '../../words/measures/numbers.js';
 
 /** What is done before the liquid, in a line each. */
 export function BeforeThePour({ stages }: { readonly stages: readonly BeforeStage[] }) {

@@ -1,5 +1,5 @@
 import { memo, useCallback } from 'react';
-import { colour, useChart } from '../../ui/useChart.js';
+import { colour, useChart } from '../../ui/hooks/useChart.js';
 import { chartHeight, chartOption, drawChart, type Drawn } from './chart.js';
 
 export interface ChartsProps {

@@ -8,14 +8,14 @@ import {
 } from '@hammock/core';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useCourse } from '../../stores/course.js';
-import { useDraft } from '../../stores/draft.js';
-import { Button } from '../../ui/Button.js';
-import { PlanProblem } from '../../ui/PlanProblem.js';
-import { ACT } from '../../words/acts.js';
-import { SEEN } from '../../words/potWords.js';
+import { useCourse } from '../../stores/plan/course.js';
+import { useDraft } from '../../stores/plan/draft.js';
+import { Button } from '../../ui/controls/Button.js';
+import { PlanProblem } from '../../ui/sections/PlanProblem.js';
+import { ACT } from '../../words/plan/acts.js';
+import { SEEN } from '../../words/stove/potWords.js';
 import { HEAT } from '../../words/words.js';
-import { usePlan, type PlanView } from '../../stores/usePlan.js';
+import { usePlan, type PlanView } from '../../stores/plan/usePlan.js';
 import { AlongTime } from './AlongTime.js';
 import { BeforeThePour } from './BeforeThePour.js';
 import { CourseTable } from './CourseTable.js';
@@ -23,7 +23,7 @@ import { BEDS, momentAt, moistureOf } from './moment.js';
 import { Outcome } from './Outcome.js';
 import { PotOverTime } from './PotOverTime.js';
 import { useClock } from './useClock.js';
-import { whole } from '../../words/numbers.js';
+import { whole } from '../../words/measures/numbers.js';
 
 /** The pot over time: cut open, minute by minute, with what it comes to. */
 export function CourseScreen() {

@@ -1,6 +1,6 @@
 import { bandOf, type Course } from '@hammock/core';
 import { moistureOf, thinned } from './moment.js';
-import { whole } from '../../words/numbers.js';
+import { whole } from '../../words/measures/numbers.js';
 
 const HEADS = [
   'min',

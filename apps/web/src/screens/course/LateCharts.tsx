@@ -1,6 +1,6 @@
-import { fetched } from '../../keeping/fetched.js';
-import { late } from '../../ui/late.js';
-import { WhenSeen } from '../../ui/WhenSeen.js';
+import { fetched } from '../../storage/fetched.js';
+import { late } from '../../ui/hooks/late.js';
+import { WhenSeen } from '../../ui/controls/WhenSeen.js';
 import type { ChartsProps } from './Charts.js';
 
 /** Room kept free for them. */

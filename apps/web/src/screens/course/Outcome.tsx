@@ -1,9 +1,9 @@
 import { bandOf, stagesWith, type Change, type Course, type Stage } from '@hammock/core';
-import { Button } from '../../ui/Button.js';
-import { textureWords } from '../../words/textureWords.js';
-import { apartWords, changeText, troubleText } from '../../words/potWords.js';
+import { Button } from '../../ui/controls/Button.js';
+import { textureWords } from '../../words/plan/textureWords.js';
+import { apartWords, changeText, troubleText } from '../../words/stove/potWords.js';
 import { BEDS } from './moment.js';
-import { tenths } from '../../words/numbers.js';
+import { tenths } from '../../words/measures/numbers.js';
 
 export interface OutcomeProps {
   readonly course: Course;

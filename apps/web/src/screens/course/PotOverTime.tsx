@@ -1,6 +1,6 @@
 import { bandOf, type HeatSetting, type LidState } from '@hammock/core';
 import { memo, useId } from 'react';
-import { potHandles, potLid, potOutline } from '../../ui/potShape.js';
+import { potHandles, potLid, potOutline } from '../../ui/drawings/potShape.js';
 import { BEDS, moistureOf, type Moment } from './moment.js';
 
 export interface PotOverTimeProps {

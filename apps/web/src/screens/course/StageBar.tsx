@@ -1,6 +1,6 @@
 import { plannedMin, type CookedStage, type Stage } from '@hammock/core';
 import { useRef, useState } from 'react';
-import { ACT } from '../../words/acts.js';
+import { ACT } from '../../words/plan/acts.js';
 
 export interface StageBarProps {
   readonly cooked: readonly CookedStage[];

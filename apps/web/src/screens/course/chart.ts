@@ -6,7 +6,7 @@ import { SVGRenderer } from 'echarts/renderers';
 import { NARROW_PAIR_TITLES, NARROW_TITLES, TITLES } from './chartTitles.js';
 import { liftsOf } from './endNames.js';
 import { moistureOf, thinned } from './moment.js';
-import { whole } from '../../words/numbers.js';
+import { whole } from '../../words/measures/numbers.js';
 
 registerParts([LineChart, GridComponent, TooltipComponent, MarkAreaComponent, AriaComponent, SVGRenderer]);
 

@@ -1,6 +1,6 @@
 import { grainById } from '@hammock/core';
 import type { DishRecord, DishSpec } from '@hammock/core/records';
-import { rowOf } from '../../stores/ownLarder.js';
+import { rowOf } from '../../stores/kitchen/ownLarder.js';
 
 /** What a pot stands on. */
 export type BaseKind = 'tomato' | 'coconut' | 'stock' | 'water';

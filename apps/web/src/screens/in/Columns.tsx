@@ -1,4 +1,4 @@
-import { NOTHING, type Table } from '../../stores/tables.js';
+import { NOTHING, type Table } from '../../stores/transfer/tables.js';
 
 /** Rows that are shown; all are kept. */
 const SHOWN = 8;

@@ -2,21 +2,21 @@ import { answer, type PlanInput } from '@hammock/core';
 import type { LinkProblem, SharedPlan } from '@hammock/core/exchange';
 import { useEffect, useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { takeShared } from '../../keeping/shared.js';
-import { useCameIn } from '../../stores/cameIn.js';
-import { whatCame } from '../../stores/whatCame.js';
-import { useDraft } from '../../stores/draft.js';
-import { setKept } from '../../stores/keptState.js';
-import { useKitchen } from '../../stores/kitchen.js';
-import { newDish } from '../../stores/newDish.js';
-import { useMetric, useMeasures } from '../../stores/units.js';
-import { usualVessel } from '../../stores/draftOf.js';
-import { Button } from '../../ui/Button.js';
-import { Notice } from '../../ui/Notice.js';
-import { OpenFile, readFile } from '../../ui/OpenFile.js';
+import { takeShared } from '../../storage/shared.js';
+import { useCameIn } from '../../stores/plan/sharedIn.js';
+import { whatCame } from '../../stores/plan/whatCame.js';
+import { useDraft } from '../../stores/plan/draft.js';
+import { setKept } from '../../stores/session/persisted.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { newDish } from '../../stores/plan/newDish.js';
+import { useMetric, useMeasures } from '../../stores/kitchen/units.js';
+import { usualVessel } from '../../stores/plan/draftOf.js';
+import { Button } from '../../ui/controls/Button.js';
+import { Notice } from '../../ui/shell/Notice.js';
+import { OpenFile, readFile } from '../../ui/controls/OpenFile.js';
 import { Leave } from './Leave.js';
 import { TableIn } from './TableIn.js';
-import { showPour } from '../../words/amounts.js';
+import { showPour } from '../../words/measures/amounts.js';
 
 /** Something came in, as a link, a file or shared from another program: what it is, and what would happen with it. */
 export function InScreen() {

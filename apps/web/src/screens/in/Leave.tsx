@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { useCameIn } from '../../stores/cameIn.js';
+import { useCameIn } from '../../stores/plan/sharedIn.js';
 
 /** What came in is left: nothing is changed. */
 export function Leave() {

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { newId } from '../../keeping/newId.js';
-import { useCameIn } from '../../stores/cameIn.js';
-import { useKitchen } from '../../stores/kitchen.js';
-import { OWN_MEANINGS, ownRowsIn, type OwnMeaning } from '../../stores/ownTable.js';
-import type { Table } from '../../stores/tables.js';
-import { Button } from '../../ui/Button.js';
+import { newId } from '../../storage/newId.js';
+import { useCameIn } from '../../stores/plan/sharedIn.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { OWN_MEANINGS, ownRowsIn, type OwnMeaning } from '../../stores/transfer/ownTable.js';
+import type { Table } from '../../stores/transfer/tables.js';
+import { Button } from '../../ui/controls/Button.js';
 import { Columns } from './Columns.js';
 import { Leave } from './Leave.js';
 

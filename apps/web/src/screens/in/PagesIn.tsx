@@ -1,9 +1,9 @@
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useCameIn } from '../../stores/cameIn.js';
-import { loadEngine, useEngine } from '../../stores/engine.js';
-import { useKitchen } from '../../stores/kitchen.js';
-import { pagesSince, writePages } from '../../stores/pagesIn.js';
+import { useCameIn } from '../../stores/plan/sharedIn.js';
+import { loadEngine, useEngine } from '../../stores/plan/engine.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { pagesSince, writePages } from '../../stores/transfer/pagesIn.js';
 import {
   oldestOf,
   PAGE_MEANINGS,
@@ -11,10 +11,10 @@ import {
   type Against,
   type PageMeaning,
   type PageProblem,
-} from '../../stores/pageTable.js';
-import type { Table } from '../../stores/tables.js';
-import { nowMs } from '../../stores/time.js';
-import { Button } from '../../ui/Button.js';
+} from '../../stores/transfer/pageTable.js';
+import type { Table } from '../../stores/transfer/tables.js';
+import { nowMs } from '../../stores/session/time.js';
+import { Button } from '../../ui/controls/Button.js';
 import { Columns } from './Columns.js';
 import { Leave } from './Leave.js';
 

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
-import { ownTableIn } from '../../stores/ownTable.js';
-import { isPageTable, pageTableIn } from '../../stores/pageTable.js';
-import { Notice } from '../../ui/Notice.js';
+import { ownTableIn } from '../../stores/transfer/ownTable.js';
+import { isPageTable, pageTableIn } from '../../stores/transfer/pageTable.js';
+import { Notice } from '../../ui/shell/Notice.js';
 import { Leave } from './Leave.js';
 import { OwnIn } from './OwnIn.js';
 import { PagesIn } from './PagesIn.js';

@@ -1,8 +1,8 @@
 import { useRef, useState } from 'react';
-import { emptyDevice } from '../../stores/emptyDevice.js';
-import { Button } from '../../ui/Button.js';
-import { Notice } from '../../ui/Notice.js';
-import { archiveText, LISTS, type Lists } from '../../words/archiveWords.js';
+import { emptyDevice } from '../../stores/session/emptyDevice.js';
+import { Button } from '../../ui/controls/Button.js';
+import { Notice } from '../../ui/shell/Notice.js';
+import { archiveText, LISTS, type Lists } from '../../words/storage/archiveWords.js';
 import { forgetIncoming, lookOver, putIn, takeAllAway, type LookedOver } from './archiveAsk.js';
 
 type State =

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { ask } from '../../api/http.js';
-import { Button } from '../../ui/Button.js';
-import { copyText } from '../../words/keepingWords.js';
+import { Button } from '../../ui/controls/Button.js';
+import { copyText } from '../../words/storage/syncWords.js';
 
 interface Copy {
   readonly name: string;

@@ -1,10 +1,10 @@
 import { useCallback, useEffect, useState } from 'react';
 import { ask } from '../../api/http.js';
-import { useHouse, type HouseRole } from '../../stores/house.js';
-import { nowMs } from '../../stores/time.js';
-import { Button } from '../../ui/Button.js';
-import { QrCode } from '../../ui/PlanLink.js';
-import { dayText } from '../../words/days.js';
+import { useHouse, type HouseRole } from '../../stores/session/house.js';
+import { nowMs } from '../../stores/session/time.js';
+import { Button } from '../../ui/controls/Button.js';
+import { QrCode } from '../../ui/sections/PlanLink.js';
+import { dayText } from '../../words/measures/days.js';
 
 interface Device {
   readonly id: string;

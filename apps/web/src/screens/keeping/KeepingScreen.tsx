@@ -1,4 +1,4 @@
-import { OpenFile } from '../../ui/OpenFile.js';
+import { OpenFile } from '../../ui/controls/OpenFile.js';
 import { Archive } from './Archive.js';
 import { Copies } from './Copies.js';
 import { Devices } from './Devices.js';

@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
 import { useStore } from 'zustand';
-import { deviceState } from '../../keeping/deviceStorage.js';
-import { askToPersist, installing } from '../../keeping/installed.js';
-import { Button } from '../../ui/Button.js';
+import { deviceState } from '../../storage/deviceStorage.js';
+import { askToPersist, installing } from '../../storage/installed.js';
+import { Button } from '../../ui/controls/Button.js';
 
 /** What this device keeps for when the server is away, and putting Hammock beside its other programs. */
 export function ThisDevice() {

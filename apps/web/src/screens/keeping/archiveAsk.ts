@@ -1,5 +1,5 @@
-import { newId } from '../../keeping/newId.js';
-import type { Lists } from '../../words/archiveWords.js';
+import { newId } from '../../storage/newId.js';
+import type { Lists } from '../../words/storage/archiveWords.js';
 
 /** An archive that was looked over. */
 export interface LookedOver {

@@ -5,10 +5,10 @@ import { useState } from 'react';
 import { ageText } from './ageText.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
-import { AMYLOSE_WORDS, hasClass, starchText } from '../../words/amyloseWords.js';
-import { bestKnown, useLearnt } from '../../stores/learnt.js';
-import { nowMs } from '../../stores/time.js';
-import { wantsText } from '../../words/learntWords.js';
+import { AMYLOSE_WORDS, hasClass, starchText } from '../../words/plan/amyloseWords.js';
+import { bestKnown, useLearnt } from '../../stores/kitchen/learnt.js';
+import { nowMs } from '../../stores/session/time.js';
+import { wantsText } from '../../words/notebook/learntWords.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 

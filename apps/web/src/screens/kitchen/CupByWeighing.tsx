@@ -1,9 +1,9 @@
 import { GRAINS, grainById, RANGES } from '@hammock/core';
-import { Button } from '../../ui/Button.js';
-import { NumberField } from '../../ui/NumberField.js';
+import { Button } from '../../ui/controls/Button.js';
+import { NumberField } from '../../ui/controls/NumberField.js';
 import { ChoiceInput } from './inputs.js';
-import { whole } from '../../words/numbers.js';
-import { useKeptState } from '../../stores/keptState.js';
+import { whole } from '../../words/measures/numbers.js';
+import { useKeptState } from '../../stores/session/persisted.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 

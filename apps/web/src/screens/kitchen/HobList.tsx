@@ -1,6 +1,6 @@
 import { HOB_POWER_W, RANGES, type HobKind } from '@hammock/core';
 import type { HobFields } from '@hammock/core/records';
-import { NumberField } from '../../ui/NumberField.js';
+import { NumberField } from '../../ui/controls/NumberField.js';
 import { HOB_KIND } from '../../words/words.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';

@@ -1,12 +1,12 @@
 import { PLAN_DEFAULTS, RANGES, type Served, type Texture } from '@hammock/core';
 import { useState } from 'react';
-import { useKitchen } from '../../stores/kitchen.js';
-import { textureNames } from '../../words/textureWords.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { textureNames } from '../../words/plan/textureWords.js';
 import { SERVED } from '../../words/words.js';
 import { problemsOf } from './checks.js';
-import { NumberField } from '../../ui/NumberField.js';
+import { NumberField } from '../../ui/controls/NumberField.js';
 import { ChoiceInput, TextInput } from './inputs.js';
-import { useUnits } from '../../stores/units.js';
+import { useUnits } from '../../stores/kitchen/units.js';
 
 /** Where this household cooks and how it likes its grain. Kept as it is typed, once it can be. */
 export function HouseholdForm() {

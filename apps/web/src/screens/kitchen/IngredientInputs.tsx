@@ -1,10 +1,10 @@
 import { INGREDIENTS, ownRows, RANGES, type Body } from '@hammock/core';
 import type { IngredientFields } from '@hammock/core/records';
-import { useKitchen } from '../../stores/kitchen.js';
-import { rowOf } from '../../stores/ownLarder.js';
-import { NumberField } from '../../ui/NumberField.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { rowOf } from '../../stores/kitchen/ownLarder.js';
+import { NumberField } from '../../ui/controls/NumberField.js';
 import { ChoiceInput, TextInput } from './inputs.js';
-import { whole } from '../../words/numbers.js';
+import { whole } from '../../words/measures/numbers.js';
 
 const BODY: Readonly<Record<Body, string>> = {
   thinner: 'but thinner',

@@ -1,7 +1,7 @@
-import { useKitchen } from '../../stores/kitchen.js';
-import { useTheme } from '../../stores/theme.js';
-import { Fence } from '../../ui/Fence.js';
-import { Segments } from '../../ui/Segments.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { useTheme } from '../../stores/session/theme.js';
+import { Fence } from '../../ui/shell/Fence.js';
+import { Segments } from '../../ui/controls/Segments.js';
 import { Link } from 'react-router';
 import { BagList } from './BagList.js';
 import { HobList } from './HobList.js';

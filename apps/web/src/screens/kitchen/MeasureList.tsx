@@ -1,7 +1,7 @@
 import { CUP_PARTS } from '@hammock/core';
 import type { CupFields } from '@hammock/core/records';
-import { Tick } from '../../ui/Tick.js';
-import { NumberField } from '../../ui/NumberField.js';
+import { Tick } from '../../ui/controls/Tick.js';
+import { NumberField } from '../../ui/controls/NumberField.js';
 import { CupByWeighing } from './CupByWeighing.js';
 import { ChoiceInput, Problem, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';

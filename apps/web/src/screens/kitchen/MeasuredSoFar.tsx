@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import type { SteamTestRecord } from '@hammock/core/records';
-import { useKitchen } from '../../stores/kitchen.js';
-import { fieldsOf } from '../../stores/kitchenRows.js';
-import { Button } from '../../ui/Button.js';
-import { TakenAway } from '../../ui/TakenAway.js';
-import { whole } from '../../words/numbers.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { fieldsOf } from '../../stores/kitchen/kitchenRows.js';
+import { Button } from '../../ui/controls/Button.js';
+import { TakenAway } from '../../ui/sections/TakenAway.js';
+import { whole } from '../../words/measures/numbers.js';
 
 /** The water tests there are; each can be taken away and put back. */
 export function MeasuredSoFar() {

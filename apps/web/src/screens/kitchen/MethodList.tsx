@@ -1,9 +1,9 @@
 import type { MethodRecord } from '@hammock/core/records';
 import { useState } from 'react';
-import { useKitchen } from '../../stores/kitchen.js';
-import { fieldsOf } from '../../stores/kitchenRows.js';
-import { Button } from '../../ui/Button.js';
-import { TakenAway } from '../../ui/TakenAway.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { fieldsOf } from '../../stores/kitchen/kitchenRows.js';
+import { Button } from '../../ui/controls/Button.js';
+import { TakenAway } from '../../ui/sections/TakenAway.js';
 import { METHOD } from '../../words/words.js';
 
 /** Methods of one's own, made on the Method page. */

@@ -1,5 +1,5 @@
 import type { IngredientFields } from '@hammock/core/records';
-import { useKitchen } from '../../stores/kitchen.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { describeOwn, IngredientInputs, wrongWith } from './IngredientInputs.js';
 import { ThingList } from './ThingList.js';
 

@@ -1,11 +1,11 @@
 import type { PacketSize } from '@hammock/core/records';
 import { useState } from 'react';
-import { useKitchen } from '../../stores/kitchen.js';
-import { rowOf } from '../../stores/ownLarder.js';
-import { forgetPacket, rememberPacket } from '../../stores/packetSizes.js';
-import { Button } from '../../ui/Button.js';
-import { TakenAway } from '../../ui/TakenAway.js';
-import { whole } from '../../words/numbers.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { rowOf } from '../../stores/kitchen/ownLarder.js';
+import { forgetPacket, rememberPacket } from '../../stores/kitchen/canSizes.js';
+import { Button } from '../../ui/controls/Button.js';
+import { TakenAway } from '../../ui/sections/TakenAway.js';
+import { whole } from '../../words/measures/numbers.js';
 
 const nameOf = ({ ingredientId, packet }: PacketSize): string =>
   `One ${packet} of ${(rowOf(ingredientId)?.name ?? ingredientId).toLowerCase()}`;

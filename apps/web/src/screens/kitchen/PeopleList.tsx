@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { addPerson, removePerson, usePeople } from '../../stores/people.js';
-import { Button } from '../../ui/Button.js';
-import { PersonPick } from '../../ui/PersonPick.js';
-import { TakenAway } from '../../ui/TakenAway.js';
+import { addPerson, removePerson, usePeople } from '../../stores/kitchen/people.js';
+import { Button } from '../../ui/controls/Button.js';
+import { PersonPick } from '../../ui/controls/PersonPick.js';
+import { TakenAway } from '../../ui/sections/TakenAway.js';
 
 /** Who cooks and eats here: a verdict can be somebody's, and a pot cooked to somebody's taste. */
 export function PeopleList() {

@@ -1,15 +1,15 @@
 import { RANGES, type LidFit, type VesselKind, type Wall } from '@hammock/core';
 import type { Learnt } from '@hammock/core/learning';
 import type { VesselFields, VesselRecord } from '@hammock/core/records';
-import { bestKnown, useLearnt } from '../../stores/learnt.js';
-import { wantsText } from '../../words/learntWords.js';
-import { NumberField } from '../../ui/NumberField.js';
-import { Tick } from '../../ui/Tick.js';
+import { bestKnown, useLearnt } from '../../stores/kitchen/learnt.js';
+import { wantsText } from '../../words/notebook/learntWords.js';
+import { NumberField } from '../../ui/controls/NumberField.js';
+import { Tick } from '../../ui/controls/Tick.js';
 import { LID_FIT, VESSEL_KIND, WALL } from '../../words/words.js';
-import { litres } from '../../words/numbers.js';
+import { litres } from '../../words/measures/numbers.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
-import { isWidth, potOfWidth, usualMl } from '../../stores/potOfWidth.js';
+import { isWidth, potOfWidth, usualMl } from '../../stores/kitchen/potOfWidth.js';
 
 /** What it holds with its width changed: until it is typed it follows, as long as the width is one. */
 function held(pot: VesselFields, diameterCm: number): number {

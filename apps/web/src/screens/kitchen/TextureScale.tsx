@@ -1,5 +1,5 @@
 import { TEXTURES } from '@hammock/core';
-import { useKitchen } from '../../stores/kitchen.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { TEXTURE } from '../../words/words.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 

@@ -1,13 +1,13 @@
 import type { KeptRecord } from '@hammock/core/records';
 import { useState, type ReactNode } from 'react';
-import { useKitchen } from '../../stores/kitchen.js';
-import type { KitchenFields, KitchenKind, KitchenLists } from '../../stores/kitchenKept.js';
-import { Button } from '../../ui/Button.js';
-import { Fence } from '../../ui/Fence.js';
-import { TakenAway } from '../../ui/TakenAway.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import type { KitchenFields, KitchenKind, KitchenLists } from '../../stores/kitchen/kitchenKept.js';
+import { Button } from '../../ui/controls/Button.js';
+import { Fence } from '../../ui/shell/Fence.js';
+import { TakenAway } from '../../ui/sections/TakenAway.js';
 import { problemsOf } from './checks.js';
-import { newId } from '../../keeping/newId.js';
-import { useKeptState } from '../../stores/keptState.js';
+import { newId } from '../../storage/newId.js';
+import { useKeptState } from '../../stores/session/persisted.js';
 
 type Kind = Exclude<KitchenKind, 'dishes' | 'steamTests' | 'methods'>;
 

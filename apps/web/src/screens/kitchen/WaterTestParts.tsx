@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { NumberField, type NumberFieldProps } from '../../ui/NumberField.js';
+import { NumberField, type NumberFieldProps } from '../../ui/controls/NumberField.js';
 
 /** One step of the test, by its number. */
 export function Step({

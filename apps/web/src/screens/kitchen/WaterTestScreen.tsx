@@ -9,17 +9,18 @@ import {
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useShallow } from 'zustand/react/shallow';
-import { useKitchen } from '../../stores/kitchen.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { MeasuredSoFar } from './MeasuredSoFar.js';
 import { Change, Step, Weight } from './WaterTestParts.js';
-import { Button } from '../../ui/Button.js';
-import { optionsOf, Pick } from '../../ui/Pick.js';
+import { Button } from '../../ui/controls/Button.js';
+import { Pick } from '../../ui/controls/Pick.js';
+import { optionsOf } from '../../ui/controls/pickParts.js';
 import { HEAT } from '../../words/words.js';
-import { WATER_TEST_PROBLEM } from '../../words/waterTestWords.js';
-import { NumberField } from '../../ui/NumberField.js';
-import { tenths, whole } from '../../words/numbers.js';
-import { newId } from '../../keeping/newId.js';
-import { useKeptState } from '../../stores/keptState.js';
+import { WATER_TEST_PROBLEM } from '../../words/stove/waterTestWords.js';
+import { NumberField } from '../../ui/controls/NumberField.js';
+import { tenths, whole } from '../../words/measures/numbers.js';
+import { newId } from '../../storage/newId.js';
+import { useKeptState } from '../../stores/session/persisted.js';
 
 const MINUTES = { least: 1, most: 120, unit: 'min' } as const;
 const SETTINGS = {

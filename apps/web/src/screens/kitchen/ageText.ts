@@ -1,4 +1,4 @@
-import { whole } from '../../words/numbers.js';
+import { whole } from '../../words/measures/numbers.js';
 
 const DAY_MS = 24 * 3600 * 1000;
 

@@ -1,5 +1,6 @@
 import { useId } from 'react';
-import { optionsOf, Pick } from '../../ui/Pick.js';
+import { Pick } from '../../ui/controls/Pick.js';
+import { optionsOf } from '../../ui/controls/pickParts.js';
 
 interface Common {
   readonly label: string;

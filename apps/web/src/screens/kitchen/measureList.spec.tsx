@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { useKitchen } from '../../stores/kitchen.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { settle, silence } from '../../testing/household.js';
 import { MeasureList } from './MeasureList.js';
 
@@ -13,7 +13,7 @@ async function opened(): Promise<void> {
       <MeasureList />
     </MemoryRouter>,
   );
-  await act(() => import('../../ui/PickList.js'));
+  await act(() => import('../../ui/controls/PickList.js'));
 }
 
 beforeEach(() => {

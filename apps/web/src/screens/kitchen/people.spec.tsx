@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { useKitchen } from '../../stores/kitchen.js';
-import { addPerson, removePerson, useMe } from '../../stores/people.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { addPerson, removePerson, useMe } from '../../stores/kitchen/people.js';
 import { settle, silence } from '../../testing/household.js';
 import { PeopleList } from './PeopleList.js';
 

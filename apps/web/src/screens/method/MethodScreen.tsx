@@ -19,22 +19,22 @@ import {
 import { problemText } from '@hammock/core/words';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useDraft } from '../../stores/draft.js';
-import { useKitchen } from '../../stores/kitchen.js';
-import { Button } from '../../ui/Button.js';
-import { Pick } from '../../ui/Pick.js';
-import { PlanProblem } from '../../ui/PlanProblem.js';
-import { showPour } from '../../words/amounts.js';
+import { useDraft } from '../../stores/plan/draft.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { Button } from '../../ui/controls/Button.js';
+import { Pick } from '../../ui/controls/Pick.js';
+import { PlanProblem } from '../../ui/sections/PlanProblem.js';
+import { showPour } from '../../words/measures/amounts.js';
 import { METHOD } from '../../words/words.js';
-import { chooseMethod } from '../../stores/chooseMethod.js';
-import { usePlan, type PlanView } from '../../stores/usePlan.js';
+import { chooseMethod } from '../../stores/plan/chooseMethod.js';
+import { usePlan, type PlanView } from '../../stores/plan/usePlan.js';
 import { added, changed, moved, removed, split } from './editStages.js';
 import { dragWords } from './dragWords.js';
 import { StageRow } from './StageRow.js';
 import { TimeLine } from './TimeLine.js';
-import { newId } from '../../keeping/newId.js';
-import { useMeasures, useMetric } from '../../stores/units.js';
-import { useKeptState } from '../../stores/keptState.js';
+import { newId } from '../../storage/newId.js';
+import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
+import { useKeptState } from '../../stores/session/persisted.js';
 
 /** The stages of a dish: read, dragged, split, changed, and kept as a method of one's own. */
 export function MethodScreen() {

@@ -1,5 +1,5 @@
 import type { Stage } from '@hammock/core';
-import { Tick } from '../../ui/Tick.js';
+import { Tick } from '../../ui/controls/Tick.js';
 
 /** What stands under the pot, around it or on it. */
 export function Extras({

@@ -12,10 +12,11 @@ import {
 } from '@hammock/core';
 import { Toolbar } from 'radix-ui';
 import { useId } from 'react';
-import { NumberField } from '../../ui/NumberField.js';
-import { Button } from '../../ui/Button.js';
-import { optionsOf, Pick } from '../../ui/Pick.js';
-import { ACT, stageName } from '../../words/acts.js';
+import { NumberField } from '../../ui/controls/NumberField.js';
+import { Button } from '../../ui/controls/Button.js';
+import { Pick } from '../../ui/controls/Pick.js';
+import { optionsOf } from '../../ui/controls/pickParts.js';
+import { ACT, stageName } from '../../words/plan/acts.js';
 import { HEAT, SIGN } from '../../words/words.js';
 import { LidNote, lidOptions } from './lids.js';
 import { endedBy } from './editStages.js';

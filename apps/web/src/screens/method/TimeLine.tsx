@@ -1,6 +1,6 @@
 import { isHandsOn, plannedMin, type Stage } from '@hammock/core';
-import { stageName } from '../../words/acts.js';
-import { whole } from '../../words/numbers.js';
+import { stageName } from '../../words/plan/acts.js';
+import { whole } from '../../words/measures/numbers.js';
 
 /** A stage shorter than this is drawn as long as this, so that it can be seen, min. */
 const LEAST_MIN = 1;

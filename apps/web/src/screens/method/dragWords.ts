@@ -1,6 +1,6 @@
 import type { Announcements, ScreenReaderInstructions } from '@dnd-kit/core';
 import type { Stage } from '@hammock/core';
-import { stageName } from '../../words/acts.js';
+import { stageName } from '../../words/plan/acts.js';
 
 interface DragWords {
   readonly announcements: Announcements;

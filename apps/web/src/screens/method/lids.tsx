@@ -1,5 +1,5 @@
 import type { LidCost, LidState } from '@hammock/core';
-import { optionsOf, type Option } from '../../ui/Pick.js';
+import { optionsOf, type Option } from '../../ui/controls/pickParts.js';
 import { LID } from '../../words/words.js';
 
 /** So much is worth saying without being asked, g of water: a good sip. */

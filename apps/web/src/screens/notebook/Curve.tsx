@@ -1,14 +1,14 @@
 import type { Verdict } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { ask } from '../../api/http.js';
-import { fetched } from '../../keeping/fetched.js';
-import { useCooks } from '../../stores/cooks.js';
-import { nowMs } from '../../stores/time.js';
-import { Fence } from '../../ui/Fence.js';
-import { late } from '../../ui/late.js';
-import { WhenSeen } from '../../ui/WhenSeen.js';
+import { fetched } from '../../storage/fetched.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
+import { nowMs } from '../../stores/session/time.js';
+import { Fence } from '../../ui/shell/Fence.js';
+import { late } from '../../ui/hooks/late.js';
+import { WhenSeen } from '../../ui/controls/WhenSeen.js';
 import { VERDICT } from '../../words/words.js';
-import { dayText } from '../../words/days.js';
+import { dayText } from '../../words/measures/days.js';
 import { offsOf, type JudgedPot, type Off } from './offs.js';
 
 const ROOM = 'min-h-[170px]';

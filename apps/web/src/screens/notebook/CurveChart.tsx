@@ -3,7 +3,7 @@ import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/componen
 import { init, use as registerParts, type EChartsType } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useCallback } from 'react';
-import { colour, useChart } from '../../ui/useChart.js';
+import { colour, useChart } from '../../ui/hooks/useChart.js';
 import type { Off } from './offs.js';
 
 registerParts([LineChart, ScatterChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer]);

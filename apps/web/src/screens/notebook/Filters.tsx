@@ -1,8 +1,8 @@
 import { GUESTS } from '@hammock/core/records';
-import { useKitchen } from '../../stores/kitchen.js';
-import { usePeople } from '../../stores/people.js';
-import { Button } from '../../ui/Button.js';
-import { Pick } from '../../ui/Pick.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { usePeople } from '../../stores/kitchen/people.js';
+import { Button } from '../../ui/controls/Button.js';
+import { Pick } from '../../ui/controls/Pick.js';
 import { VERDICT } from '../../words/words.js';
 import { EVERY, isEvery, type Wanted } from './useFound.js';
 

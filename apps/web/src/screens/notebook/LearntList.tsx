@@ -1,12 +1,12 @@
 import { drinksShare, pointsOfShare } from '@hammock/core/learning';
 import { useState } from 'react';
-import { useKitchenThings } from '../../stores/kitchenThings.js';
-import { useLearnt } from '../../stores/learnt.js';
-import { forget, takeBackTold, tell } from '../../stores/told.js';
-import { Button } from '../../ui/Button.js';
-import { NumberField } from '../../ui/NumberField.js';
-import { SmallSling } from '../../ui/SmallSling.js';
-import { wantsText } from '../../words/learntWords.js';
+import { useKitchenThings } from '../../stores/kitchen/kitchenThings.js';
+import { useLearnt } from '../../stores/kitchen/learnt.js';
+import { forget, takeBackTold, tell } from '../../stores/kitchen/overrides.js';
+import { Button } from '../../ui/controls/Button.js';
+import { NumberField } from '../../ui/controls/NumberField.js';
+import { SmallSling } from '../../ui/drawings/SmallSling.js';
+import { wantsText } from '../../words/notebook/learntWords.js';
 import { learntRows, type LearntRow } from './learntRows.js';
 
 /** Most that a value is drawn to either side, points, and what its doubt is as slack of the rope. */

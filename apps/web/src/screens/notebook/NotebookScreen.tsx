@@ -1,11 +1,11 @@
 import type { CookLine } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { useCooks } from '../../stores/cooks.js';
-import { useJustJudged } from '../../stores/justJudged.js';
-import { useOutbox } from '../../stores/outbox.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
+import { useJustJudged } from '../../stores/notebook/justJudged.js';
+import { useOutbox } from '../../stores/session/pendingWrites.js';
 import { VERDICT } from '../../words/words.js';
-import { Fence } from '../../ui/Fence.js';
+import { Fence } from '../../ui/shell/Fence.js';
 import { Teaches } from './Teaches.js';
 import { Curve } from './Curve.js';
 import { LearntList } from './LearntList.js';

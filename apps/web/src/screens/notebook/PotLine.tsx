@@ -1,11 +1,11 @@
 import type { CookLine } from '@hammock/core/records';
 import { Link } from 'react-router';
-import { useKitchen } from '../../stores/kitchen.js';
-import { useMeasures, useMetric } from '../../stores/units.js';
-import { shareOfVerdict, SmallSling } from '../../ui/SmallSling.js';
-import { showPour } from '../../words/amounts.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
+import { shareOfVerdict, SmallSling } from '../../ui/drawings/SmallSling.js';
+import { showPour } from '../../words/measures/amounts.js';
 import { BASE, VERDICT } from '../../words/words.js';
-import { dayText } from '../../words/days.js';
+import { dayText } from '../../words/measures/days.js';
 import { Poured } from './PouredMark.js';
 
 /** One pot of the notebook's list. */

@@ -1,7 +1,7 @@
 import type { CookLine } from '@hammock/core/records';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
-import { Fence } from '../../ui/Fence.js';
+import { Fence } from '../../ui/shell/Fence.js';
 import { PotLine } from './PotLine.js';
 
 /** What a line is about as high as, px, until it is drawn; and how many more are drawn than are seen. */

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { CookLine } from '@hammock/core/records';
 import { useState } from 'react';
-import { nowMs } from '../../stores/time.js';
+import { nowMs } from '../../stores/session/time.js';
 import { Filters } from './Filters.js';
 import { PotRows } from './PotRows.js';
 import { EVERY, isEvery, useFound, type Wanted } from './useFound.js';

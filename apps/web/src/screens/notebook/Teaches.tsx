@@ -1,15 +1,15 @@
 import { learntInto, type Learnt } from '@hammock/core/learning';
 import type { CookRecord, Counts } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
-import { useCooks } from '../../stores/cooks.js';
-import { useEngine } from '../../stores/engine.js';
-import { askLearnt, learntOfPlan, useLearnt } from '../../stores/learnt.js';
-import { useMe } from '../../stores/people.js';
-import { useMeasures, useMetric } from '../../stores/units.js';
-import { Segments } from '../../ui/Segments.js';
-import { useKitchenThings, type KitchenThings } from '../../stores/kitchenThings.js';
-import { showPour } from '../../words/amounts.js';
-import { wantsText } from '../../words/learntWords.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
+import { useEngine } from '../../stores/plan/engine.js';
+import { askLearnt, learntOfPlan, useLearnt } from '../../stores/kitchen/learnt.js';
+import { useMe } from '../../stores/kitchen/people.js';
+import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
+import { Segments } from '../../ui/controls/Segments.js';
+import { useKitchenThings, type KitchenThings } from '../../stores/kitchen/kitchenThings.js';
+import { showPour } from '../../words/measures/amounts.js';
+import { wantsText } from '../../words/notebook/learntWords.js';
 import { learntRows } from './learntRows.js';
 
 const COUNTS_WORDS: readonly (readonly [Counts, string])[] = [

@@ -1,9 +1,9 @@
 import { grainById, ingredientById, PLAN_DEFAULTS, type Method, type Texture } from '@hammock/core';
 import type { Learnt } from '@hammock/core/learning';
 import { GUESTS, type Told } from '@hammock/core/records';
-import type { KitchenThings } from '../../stores/kitchenThings.js';
-import { valueAt, type LearntValue } from '../../stores/learnt.js';
-import { textureName } from '../../words/textureWords.js';
+import type { KitchenThings } from '../../stores/kitchen/kitchenThings.js';
+import { valueAt, type LearntValue } from '../../stores/kitchen/learnt.js';
+import { textureName } from '../../words/plan/textureWords.js';
 import { METHOD } from '../../words/words.js';
 
 /** One hidden value as it is read: what it is of, what was learnt of it, and what the household said itself. */

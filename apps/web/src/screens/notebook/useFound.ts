@@ -1,8 +1,8 @@
 import type { CookLine } from '@hammock/core/records';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ask } from '../../api/http.js';
-import { PAGE } from '../../stores/cookList.js';
-import { useCooks } from '../../stores/cooks.js';
+import { PAGE } from '../../stores/cooks/cookList.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
 
 /** What is looked for; what is left out is all the same. */
 export interface Wanted {

@@ -1,9 +1,9 @@
 import { memo, useState } from 'react';
-import { useDraft } from '../../stores/draft.js';
-import { useKitchen } from '../../stores/kitchen.js';
-import { Button } from '../../ui/Button.js';
-import { newId } from '../../keeping/newId.js';
-import { useKeptState } from '../../stores/keptState.js';
+import { useDraft } from '../../stores/plan/draft.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { Button } from '../../ui/controls/Button.js';
+import { newId } from '../../storage/newId.js';
+import { useKeptState } from '../../stores/session/persisted.js';
 
 /** Keeps the pot as it now stands as a dish: over the one it came from, or as one of its own. */
 export const KeepAsDish = memo(function KeepAsDish({

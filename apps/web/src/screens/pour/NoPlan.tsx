@@ -1,6 +1,6 @@
-import { useDraft } from '../../stores/draft.js';
-import { useKitchen } from '../../stores/kitchen.js';
-import { useOutbox } from '../../stores/outbox.js';
+import { useDraft } from '../../stores/plan/draft.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { useOutbox } from '../../stores/session/pendingWrites.js';
 
 /** Before anything is known: loading, an empty kitchen, or nobody there. */
 export function NoPlan() {

@@ -1,23 +1,23 @@
 import type { Answer } from '@hammock/core';
 import { memo, useDeferredValue, useEffect } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
-import { fetched } from '../../keeping/fetched.js';
-import { useKitchen } from '../../stores/kitchen.js';
-import { newDish } from '../../stores/newDish.js';
-import { oddsKey } from '../../stores/odds.js';
-import { usePlan, type PlanView } from '../../stores/usePlan.js';
-import { focusWhenThere } from '../../ui/focusWhenThere.js';
-import { Fence } from '../../ui/Fence.js';
-import { late } from '../../ui/late.js';
-import { useWide } from '../../ui/useWide.js';
-import { WhenSeen } from '../../ui/WhenSeen.js';
-import { howProps } from './howProps.js';
+import { fetched } from '../../storage/fetched.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { newDish } from '../../stores/plan/newDish.js';
+import { oddsKey } from '../../stores/plan/odds.js';
+import { usePlan, type PlanView } from '../../stores/plan/usePlan.js';
+import { focusWhenThere } from '../../ui/hooks/focusWhenThere.js';
+import { Fence } from '../../ui/shell/Fence.js';
+import { late } from '../../ui/hooks/late.js';
+import { useWide } from '../../ui/hooks/useWide.js';
+import { WhenSeen } from '../../ui/controls/WhenSeen.js';
+import { howProps } from './sentence/howProps.js';
 import { placesIn } from './places.js';
-import { answered, below } from './pieces.js';
+import { answered, below } from './goesIn/pieces.js';
 import { NoPlan } from './NoPlan.js';
-import { Sentence } from './Sentence.js';
+import { Sentence } from './sentence/Sentence.js';
 import { SetAside } from './SetAside.js';
-import { useMeasures } from '../../stores/units.js';
+import { useMeasures } from '../../stores/kitchen/units.js';
 
 // The words of the plan stand first; the number comes a moment after them, and what stands below it after that.
 /** Room for what is answered, kept free until it has come: nothing below moves under a thumb. */
@@ -28,7 +28,7 @@ const Answered = late(() => answered().then((m) => m.Answered), room(ROOM), true
 const OddsInShort = late(() => answered().then((m) => m.OddsInShort));
 const PotDrawn = late(() => answered().then((m) => m.PotDrawn), room('min-h-[19rem] sm:min-h-[31rem]'));
 const FitToGrain = late(() => answered().then((m) => m.FitToGrain));
-const OddsPanel = late(() => fetched(() => import('./OddsPanel.js')).then((m) => m.OddsPanel));
+const OddsPanel = late(() => fetched(() => import('./odds/OddsPanel.js')).then((m) => m.OddsPanel));
 const AccountPicture = late(
   () => below().then((m) => m.AccountPicture),
   room('min-h-[38rem] sm:min-h-[29rem]'),

@@ -1,5 +1,5 @@
-import { useDraft } from '../../stores/draft.js';
-import { Button } from '../../ui/Button.js';
+import { useDraft } from '../../stores/plan/draft.js';
+import { Button } from '../../ui/controls/Button.js';
 
 /** Another dish was chosen while this one had changes of its own: they are here, a press away. */
 export function SetAside() {

@@ -1,8 +1,8 @@
 import { useNavigate } from 'react-router';
-import { useCooks } from '../../stores/cooks.js';
-import { Button } from '../../ui/Button.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
+import { Button } from '../../ui/controls/Button.js';
 import { useInstruments } from '../../instruments/instruments.js';
-import type { PlanView } from '../../stores/usePlan.js';
+import type { PlanView } from '../../stores/plan/usePlan.js';
 
 /** From the number to the stove. A pot already on is not thrown away. */
 export function StartCooking({ plan }: { readonly plan: PlanView }) {

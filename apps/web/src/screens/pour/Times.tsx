@@ -1,9 +1,9 @@
 import { grainById, minutesOf, turnedMinutes } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
-import { useDraft } from '../../stores/draft.js';
-import { Pick } from '../../ui/Pick.js';
-import type { HowProps } from './howProps.js';
-import { minutes, withOwn } from './minutes.js';
+import { useDraft } from '../../stores/plan/draft.js';
+import { Pick } from '../../ui/controls/Pick.js';
+import type { HowProps } from './sentence/howProps.js';
+import { minutes, withOwn } from './sentence/minutes.js';
 
 const OPEN_BOILS = [0, 2, 3, 4, 5, 7, 10];
 const COVERED = [10, 12, 15, 18, 20, 25, 30, 40, 50];

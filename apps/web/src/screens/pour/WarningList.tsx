@@ -1,6 +1,6 @@
 import type { Warning } from '@hammock/core';
-import { Notice } from '../../ui/Notice.js';
-import { warningText } from '../../words/warningText.js';
+import { Notice } from '../../ui/shell/Notice.js';
+import { warningText } from '../../words/plan/warningText.js';
 
 /** Warnings, each with what to do. */
 export function WarningList({ warnings }: { readonly warnings: readonly Warning[] }) {

@@ -1,6 +1,6 @@
 import { isWet, type Ingredient, type IngredientInput, type Stage, type State } from '@hammock/core';
-import type { Option } from '../../ui/Pick.js';
-import { stageName } from '../../words/acts.js';
+import type { Option } from '../../ui/controls/pickParts.js';
+import { stageName } from '../../words/plan/acts.js';
 import { STATE } from '../../words/words.js';
 
 /** A stage at which something can join: its id and its name. */

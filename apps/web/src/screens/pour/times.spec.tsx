@@ -2,12 +2,12 @@ import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { answer, type PlanInput } from '@hammock/core';
 import { act, cleanup, render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { planInputOf } from '../../stores/planInput.js';
-import { useDraft } from '../../stores/draft.js';
-import { useKitchen } from '../../stores/kitchen.js';
+import { planInputOf } from '../../stores/plan/planInput.js';
+import { useDraft } from '../../stores/plan/draft.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { settle, silence } from '../../testing/household.js';
-import { HowItIsMade } from './HowItIsMade.js';
-import { howProps } from './howProps.js';
+import { HowItIsMade } from './sentence/HowItIsMade.js';
+import { howProps } from './sentence/howProps.js';
 
 const draft = () => useDraft.getState().draft!;
 
@@ -18,7 +18,7 @@ async function how(change: Partial<PlanInput>): Promise<string> {
       <HowItIsMade {...howProps(draft().spec)} roomC={20} />
     </MemoryRouter>,
   );
-  await act(() => import('../../ui/PickList.js'));
+  await act(() => import('../../ui/controls/PickList.js'));
   return container.textContent.replace(/\s+/gu, ' ');
 }
 

@@ -1,10 +1,10 @@
 import type { CookRecord } from '@hammock/core/records';
 import { besideRuns } from '@hammock/core/schedule';
-import { eventsOf } from '../../stores/cookRecord.js';
-import { useCooks } from '../../stores/cooks.js';
+import { eventsOf } from '../../stores/cooks/cookRecord.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
 import { useInstruments } from '../../instruments/instruments.js';
-import { Button } from '../../ui/Button.js';
-import { clockText } from '../../words/clock.js';
+import { Button } from '../../ui/controls/Button.js';
+import { clockText } from '../../words/measures/clock.js';
 
 /** What is made beside the pot, each with a clock of its own. */
 export function BesideClocks({ cook, nowMs }: { readonly cook: CookRecord; readonly nowMs: number }) {

@@ -1,16 +1,16 @@
 import type { RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
-import { useCooks } from '../../stores/cooks.js';
-import { Button } from '../../ui/Button.js';
-import { OutcomeForm } from '../../ui/OutcomeForm.js';
-import { showPour } from '../../words/amounts.js';
-import { useNowMs } from '../../stores/run.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
+import { Button } from '../../ui/controls/Button.js';
+import { OutcomeForm } from '../../ui/sections/OutcomeForm.js';
+import { showPour } from '../../words/measures/amounts.js';
+import { useNowMs } from '../../stores/cooks/run.js';
 import { BesideClocks } from './BesideClocks.js';
 import { PotTabs } from './PotTabs.js';
 import { StageCautions } from './StageCautions.js';
-import { Told } from './Told.js';
+import { Told } from './observed/Observations.js';
 import { useStoveOdds } from './useStoveOdds.js';
-import { useMeasures, useMetric } from '../../stores/units.js';
+import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
 
 /** The button that ended the last stage is gone: who pressed it goes on here. */
 const focusFound = (heading: HTMLElement | null): void => {

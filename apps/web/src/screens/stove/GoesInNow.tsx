@@ -1,10 +1,10 @@
 import { grainById, type RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
-import { rowOf } from '../../stores/ownLarder.js';
-import { useMeasures, useMetric } from '../../stores/units.js';
-import { showAmountInput } from '../../words/amounts.js';
-import { goesInAt, type GoesIn } from '../../words/goesIn.js';
-import { named } from '../../words/planText.js';
+import { rowOf } from '../../stores/kitchen/ownLarder.js';
+import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
+import { showAmountInput } from '../../words/measures/amounts.js';
+import { goesInAt, type GoesIn } from '../../words/plan/goesIn.js';
+import { named } from '../../words/plan/planText.js';
 
 const thing = (id: string) => grainById(id) ?? rowOf(id);
 

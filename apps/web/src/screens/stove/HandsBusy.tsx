@@ -2,11 +2,11 @@ import { clockMs, secondsLeft, type RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { LOOKED } from '@hammock/core/records';
 import { useState } from 'react';
-import { useCooks } from '../../stores/cooks.js';
-import { Button } from '../../ui/Button.js';
-import { clockText } from '../../words/clock.js';
-import { nameIn } from '../../words/stageSays.js';
-import { SAID } from '../../words/sayWords.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
+import { Button } from '../../ui/controls/Button.js';
+import { clockText } from '../../words/measures/clock.js';
+import { nameIn } from '../../words/plan/stageWords.js';
+import { SAID } from '../../words/stove/observationWords.js';
 
 /** For full hands: the act, its clock, and two things to press with an elbow. */
 export function HandsBusy({

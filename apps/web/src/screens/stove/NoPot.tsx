@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
-import { useCooks } from '../../stores/cooks.js';
-import { useHouse } from '../../stores/house.js';
-import { Button } from '../../ui/Button.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
+import { useHouse } from '../../stores/session/house.js';
+import { Button } from '../../ui/controls/Button.js';
 
 /** Who gave a pot up finds the way back under the keys. */
 const focusOnce = (button: HTMLButtonElement | null): void => button?.focus();

@@ -1,13 +1,13 @@
 import { clockMs, replay, secondsLeft } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { Link } from 'react-router';
-import { eventsOf } from '../../stores/cookRecord.js';
-import { useCooks } from '../../stores/cooks.js';
-import { useNowMs } from '../../stores/run.js';
-import { Button } from '../../ui/Button.js';
-import { Fence } from '../../ui/Fence.js';
-import { stageName } from '../../words/acts.js';
-import { clockText } from '../../words/clock.js';
+import { eventsOf } from '../../stores/cooks/cookRecord.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
+import { useNowMs } from '../../stores/cooks/run.js';
+import { Button } from '../../ui/controls/Button.js';
+import { Fence } from '../../ui/shell/Fence.js';
+import { stageName } from '../../words/plan/acts.js';
+import { clockText } from '../../words/measures/clock.js';
 
 /** The other pots that are on, each with its act and its clock: a press brings one in sight. */
 export function PotTabs() {

@@ -1,7 +1,7 @@
 import type { HeatSetting } from '@hammock/core';
 import { useState } from 'react';
-import { heatOf, setRing, useReader, useReading } from '../../stores/readings.js';
-import { Button } from '../../ui/Button.js';
+import { heatOf, setRing, useReader, useReading } from '../../stores/kitchen/readings.js';
+import { Button } from '../../ui/controls/Button.js';
 import { HEAT } from '../../words/words.js';
 
 /**

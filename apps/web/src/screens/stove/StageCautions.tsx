@@ -1,9 +1,9 @@
 import type { RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
-import { useKeptState } from '../../stores/keptState.js';
-import { Button } from '../../ui/Button.js';
-import { cautionsAt } from '../../words/cautionsAt.js';
-import { cautionText } from '../../words/cautions.js';
+import { useKeptState } from '../../stores/session/persisted.js';
+import { Button } from '../../ui/controls/Button.js';
+import { cautionsAt } from '../../words/plan/cautionsAt.js';
+import { cautionText } from '../../words/plan/cautions.js';
 
 /** The cautions of this act; put away once a pot, and never for good. */
 export function StageCautions({ cook, run }: { readonly cook: CookRecord; readonly run: RunState }) {

@@ -1,11 +1,11 @@
 import { lastsMin, type RunState, type StageRun } from '@hammock/core';
 import { INSERTED, SAYINGS } from '@hammock/core/records';
 import { useState } from 'react';
-import { useCooks } from '../../stores/cooks.js';
-import { stageName, ACT } from '../../words/acts.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
+import { stageName, ACT } from '../../words/plan/acts.js';
 import { HEAT, LID } from '../../words/words.js';
-import { Button } from '../../ui/Button.js';
-import { Choice, Row } from './choices.js';
+import { Button } from '../../ui/controls/Button.js';
+import { Choice, Row } from './observed/choices.js';
 
 /** Every stage with its minutes, those that are over struck through; each can be changed on the way. */
 export function StageList({ run }: { readonly run: RunState }) {

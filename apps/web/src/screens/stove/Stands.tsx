@@ -1,6 +1,6 @@
 import type { RunState } from '@hammock/core';
-import { Button } from '../../ui/Button.js';
-import { timeOfDay } from '../../words/timeOfDay.js';
+import { Button } from '../../ui/controls/Button.js';
+import { timeOfDay } from '../../words/measures/timeOfDay.js';
 
 /** A pot that stands off the heat: since when, and the way on. */
 export function Stands({ run, onGoOn }: { readonly run: RunState; readonly onGoOn: () => void }) {

@@ -1,7 +1,7 @@
 import type { RunState } from '@hammock/core';
 import { tableAtMs } from '@hammock/core/schedule';
-import { OTHER_MEAL_MS, useEatAt, wishedMs } from '../../ui/EatAtField.js';
-import { againstWish, timeOfDay } from '../../words/timeOfDay.js';
+import { OTHER_MEAL_MS, useEatAt, wishedMs } from '../../ui/controls/EatAtField.js';
+import { againstWish, timeOfDay } from '../../words/measures/timeOfDay.js';
 
 /** When it will be on the table, as far as the pot has got, and what that is beside what was wanted. */
 export function TableTime({ run, nowMs }: { readonly run: RunState; readonly nowMs: number }) {

@@ -1,6 +1,6 @@
 import { lastsMin, type RunState } from '@hammock/core';
-import { hangingPoint, ropePath } from '../../ui/sling.js';
-import { Load, Posts } from '../../ui/slingParts.js';
+import { hangingPoint, ropePath } from '../../ui/drawings/sling.js';
+import { Load, Posts } from '../../ui/drawings/slingParts.js';
 
 const FRAME = { left: 8, right: 792, top: 16 } as const;
 

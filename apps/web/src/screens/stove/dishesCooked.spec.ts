@@ -10,8 +10,8 @@ import {
   type StageEvent,
 } from '@hammock/core';
 import { besideRuns } from '@hammock/core/schedule';
-import { loadEngine } from '../../stores/engine.js';
-import { planInputOf } from '../../stores/planInput.js';
+import { loadEngine } from '../../stores/plan/engine.js';
+import { planInputOf } from '../../stores/plan/planInput.js';
 import { KITCHEN, TELLINGS, told } from '../../testing/tellings.js';
 
 /** Something that is not as planned: at an act, so far into its minutes, what is tapped. */

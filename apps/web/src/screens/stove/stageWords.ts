@@ -1,6 +1,6 @@
 import type { Stage } from '@hammock/core';
 import { SIGN } from '../../words/words.js';
-import { whole } from '../../words/numbers.js';
+import { whole } from '../../words/measures/numbers.js';
 
 /** What ends a stage, under its clock. */
 export function clockWords(stage: Stage, waiting: boolean, left: number): string {

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { useInstruments } from '../../instruments/instruments.js';
-import { say } from '../../stores/said.js';
+import { say } from '../../stores/session/said.js';
 
 /** Keeps the screen awake while `active`, where it can be. */
 export function useAwake(active: boolean): void {

@@ -1,8 +1,8 @@
 import type { Look, Odds } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
-import { oddsKey, useOdds } from '../../stores/odds.js';
-import { useQuickOdds } from '../../stores/quickOdds.js';
-import { nearestTo } from '../../words/potWords.js';
+import { oddsKey, useOdds } from '../../stores/plan/odds.js';
+import { useQuickOdds } from '../../stores/plan/quickOdds.js';
+import { nearestTo } from '../../words/stove/potWords.js';
 
 /** What the odds of the plan being cooked have for the stove. */
 export interface StoveOdds {

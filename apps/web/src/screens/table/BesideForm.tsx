@@ -1,13 +1,13 @@
 import { RANGES, type Beside, type Stage } from '@hammock/core';
 import { MOST_BESIDE } from '@hammock/core/schedule';
-import { useDraft } from '../../stores/draft.js';
-import { useKeptState } from '../../stores/keptState.js';
-import { Button } from '../../ui/Button.js';
-import { NumberField } from '../../ui/NumberField.js';
-import { Pick } from '../../ui/Pick.js';
-import { Tick } from '../../ui/Tick.js';
-import { stageName } from '../../words/acts.js';
-import { newId } from '../../keeping/newId.js';
+import { useDraft } from '../../stores/plan/draft.js';
+import { useKeptState } from '../../stores/session/persisted.js';
+import { Button } from '../../ui/controls/Button.js';
+import { NumberField } from '../../ui/controls/NumberField.js';
+import { Pick } from '../../ui/controls/Pick.js';
+import { Tick } from '../../ui/controls/Tick.js';
+import { stageName } from '../../words/plan/acts.js';
+import { newId } from '../../storage/newId.js';
 
 const KINDS = [
   { value: 'side', label: 'a side dish' },

@@ -1,5 +1,5 @@
 import type { Meal, Placed } from '@hammock/core/schedule';
-import { timeOfDay } from '../../words/timeOfDay.js';
+import { timeOfDay } from '../../words/measures/timeOfDay.js';
 import type { MealTracks } from './meal.js';
 
 const HOUR = 3_600_000;

@@ -1,10 +1,10 @@
 import type { Meal } from '@hammock/core/schedule';
 import { useState } from 'react';
 import { useInstruments } from '../../instruments/instruments.js';
-import { saveFile } from '../../keeping/saveFile.js';
-import { fetched } from '../../keeping/fetched.js';
-import { useReminders } from '../../stores/reminders.js';
-import { Button } from '../../ui/Button.js';
+import { saveFile } from '../../storage/saveFile.js';
+import { fetched } from '../../storage/fetched.js';
+import { useReminders } from '../../stores/meal/reminders.js';
+import { Button } from '../../ui/controls/Button.js';
 import type { MealTracks } from './meal.js';
 import { begins, whatText } from './mealWords.js';
 

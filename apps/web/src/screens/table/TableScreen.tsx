@@ -1,11 +1,11 @@
 import { scheduleMeal, type Meal } from '@hammock/core/schedule';
 import { Link } from 'react-router';
-import { useKitchen } from '../../stores/kitchen.js';
-import { useNowMs } from '../../stores/run.js';
-import { Button } from '../../ui/Button.js';
-import { Pick } from '../../ui/Pick.js';
-import { EatAtField, OTHER_MEAL_MS, useEatAt, useRings, wishedMs } from '../../ui/EatAtField.js';
-import { lasting, timeOfDay } from '../../words/timeOfDay.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { useNowMs } from '../../stores/cooks/run.js';
+import { Button } from '../../ui/controls/Button.js';
+import { Pick } from '../../ui/controls/Pick.js';
+import { EatAtField, OTHER_MEAL_MS, useEatAt, useRings, wishedMs } from '../../ui/controls/EatAtField.js';
+import { lasting, timeOfDay } from '../../words/measures/timeOfDay.js';
 import { BesideForm } from './BesideForm.js';
 import { MealDrawn } from './MealDrawn.js';
 import { mealTracks, type MealTracks } from './meal.js';

@@ -9,8 +9,8 @@ import {
   type Placed,
   type Track,
 } from '@hammock/core/schedule';
-import { eventsOf } from '../../stores/cookRecord.js';
-import { stageName } from '../../words/acts.js';
+import { eventsOf } from '../../stores/cooks/cookRecord.js';
+import { stageName } from '../../words/plan/acts.js';
 
 /** A dish that is still to be begun. */
 export interface Planned {

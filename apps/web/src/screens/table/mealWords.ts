@@ -1,5 +1,5 @@
 import type { Clash, Meal, Placed } from '@hammock/core/schedule';
-import { againstWish, timeOfDay } from '../../words/timeOfDay.js';
+import { againstWish, timeOfDay } from '../../words/measures/timeOfDay.js';
 import type { MealTracks } from './meal.js';
 
 /** "Bellows pilaf: make the base". */

@@ -1,16 +1,16 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
 import ICAL from 'ical.js';
-import { useCooks } from '../../stores/cooks.js';
-import { useDraft } from '../../stores/draft.js';
-import { emptyForms, setKept } from '../../stores/keptState.js';
-import { useKitchen } from '../../stores/kitchen.js';
-import { planInputOf } from '../../stores/planInput.js';
-import { useReminders } from '../../stores/reminders.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
+import { useDraft } from '../../stores/plan/draft.js';
+import { emptyForms, setKept } from '../../stores/session/persisted.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { planInputOf } from '../../stores/plan/planInput.js';
+import { useReminders } from '../../stores/meal/reminders.js';
 import { settle, silence, soon } from '../../testing/household.js';
 import { QUIET } from '../../testing/quiet.js';
 import { pressed, shown } from '../../testing/stoveShown.js';
-import { ReminderWatch } from '../../ui/ReminderWatch.js';
+import { ReminderWatch } from '../../ui/shell/ReminderWatch.js';
 import { calendarText } from './calendarFile.js';
 import { TableScreen } from './TableScreen.js';
 

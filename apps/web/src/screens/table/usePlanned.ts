@@ -1,12 +1,12 @@
-import { useCooks } from '../../stores/cooks.js';
-import { draftOf } from '../../stores/draftOf.js';
-import { useEngine } from '../../stores/engine.js';
-import { useKeptState } from '../../stores/keptState.js';
-import { useKitchen } from '../../stores/kitchen.js';
-import { useKitchenThings } from '../../stores/kitchenThings.js';
-import { potsOn } from '../../stores/onStove.js';
-import { planInputOf } from '../../stores/planInput.js';
-import { usePlan } from '../../stores/usePlan.js';
+import { useCooks } from '../../stores/cooks/cooks.js';
+import { draftOf } from '../../stores/plan/draftOf.js';
+import { useEngine } from '../../stores/plan/engine.js';
+import { useKeptState } from '../../stores/session/persisted.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { useKitchenThings } from '../../stores/kitchen/kitchenThings.js';
+import { potsOn } from '../../stores/cooks/onStove.js';
+import { planInputOf } from '../../stores/plan/planInput.js';
+import { usePlan } from '../../stores/plan/usePlan.js';
 import type { Planned } from './meal.js';
 
 /** Pots that are on and not judged yet. */

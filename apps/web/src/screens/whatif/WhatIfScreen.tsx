@@ -1,22 +1,22 @@
 import { answer } from '@hammock/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { specOf } from '../../stores/draftOf.js';
-import { useCourse } from '../../stores/course.js';
-import { useKitchenThings } from '../../stores/kitchenThings.js';
-import { useQuickOdds } from '../../stores/quickOdds.js';
-import { fetched } from '../../keeping/fetched.js';
-import { late } from '../../ui/late.js';
-import { Pick } from '../../ui/Pick.js';
-import { PlanProblem } from '../../ui/PlanProblem.js';
-import { Segments } from '../../ui/Segments.js';
-import { SideBySide } from '../../ui/SideBySide.js';
-import { troubleText } from '../../words/potWords.js';
-import { usePlan, type PlanView } from '../../stores/usePlan.js';
+import { specOf } from '../../stores/plan/draftOf.js';
+import { useCourse } from '../../stores/plan/course.js';
+import { useKitchenThings } from '../../stores/kitchen/kitchenThings.js';
+import { useQuickOdds } from '../../stores/plan/quickOdds.js';
+import { fetched } from '../../storage/fetched.js';
+import { late } from '../../ui/hooks/late.js';
+import { Pick } from '../../ui/controls/Pick.js';
+import { PlanProblem } from '../../ui/sections/PlanProblem.js';
+import { Segments } from '../../ui/controls/Segments.js';
+import { SideBySide } from '../../ui/drawings/SideBySide.js';
+import { troubleText } from '../../words/stove/potWords.js';
+import { usePlan, type PlanView } from '../../stores/plan/usePlan.js';
 import { differenceText, linesOf, type Way } from './difference.js';
 import { variationsOf } from './variations.js';
-import { whole } from '../../words/numbers.js';
-import { useKeptState } from '../../stores/keptState.js';
+import { whole } from '../../words/measures/numbers.js';
+import { useKeptState } from '../../stores/session/persisted.js';
 
 const LateCharts = late(() => fetched(() => import('../course/LateCharts.js')).then((m) => m.LateCharts));
 

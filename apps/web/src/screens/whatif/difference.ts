@@ -1,7 +1,7 @@
 import { bandOf, type Course, type Odds, type PlanInput } from '@hammock/core';
-import { apartWords, inAHundred, nearestTo } from '../../words/potWords.js';
-import { textureWords } from '../../words/textureWords.js';
-import { tenths, whole } from '../../words/numbers.js';
+import { apartWords, inAHundred, nearestTo } from '../../words/stove/potWords.js';
+import { textureWords } from '../../words/plan/textureWords.js';
+import { tenths, whole } from '../../words/measures/numbers.js';
 
 /** One way of cooking, as it went. */
 export interface Way {

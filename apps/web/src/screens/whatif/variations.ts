@@ -1,7 +1,7 @@
 import { completePlan, plannedMin, scalePlan, type PlanInput, type Stage } from '@hammock/core';
-import type { KitchenThings } from '../../stores/kitchenThings.js';
-import { planInputOf } from '../../stores/planInput.js';
-import type { Draft } from '../../stores/draftOf.js';
+import type { KitchenThings } from '../../stores/kitchen/kitchenThings.js';
+import { planInputOf } from '../../stores/plan/planInput.js';
+import type { Draft } from '../../stores/plan/draftOf.js';
 
 /** One thing done otherwise. */
 export interface Variation {

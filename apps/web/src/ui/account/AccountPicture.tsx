@@ -1,11 +1,11 @@
 import { type Answer, type Measure } from '@hammock/core';
 import { useRef, useState } from 'react';
-import { showPour } from '../../words/amounts.js';
+import { showPour } from '../../words/measures/amounts.js';
 import { DOUBT } from '../../words/words.js';
 import { accountRows, type AccountRow } from './accountRows.js';
 import { Figures } from './Figures.js';
-import { hundredths, tenths, whole } from '../../words/numbers.js';
-import { useMetric } from '../../stores/units.js';
+import { hundredths, tenths, whole } from '../../words/measures/numbers.js';
+import { useMetric } from '../../stores/kitchen/units.js';
 
 /** Where the water comes from and where it goes, to scale; every bar opens what it was worked out from. */
 export function AccountPicture({

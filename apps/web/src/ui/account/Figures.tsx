@@ -1,10 +1,10 @@
 import { SOURCES, type Drain, type SourceId, type Term } from '@hammock/core';
 import { Popover } from 'radix-ui';
 import type { RefObject } from 'react';
-import { ACT } from '../../words/acts.js';
+import { ACT } from '../../words/plan/acts.js';
 import { BASE_BY, drainText, STATE, TOAST } from '../../words/words.js';
 import type { AccountRow } from './accountRows.js';
-import { tenths, whole } from '../../words/numbers.js';
+import { tenths, whole } from '../../words/measures/numbers.js';
 
 /** The figures behind one row, next to it. One for all rows: a popover for each would be drawn at every keystroke. */
 export function Figures({

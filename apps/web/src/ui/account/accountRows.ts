@@ -1,4 +1,4 @@
-import { rowOf } from '../../stores/ownLarder.js';
+import { rowOf } from '../../stores/kitchen/ownLarder.js';
 import { grainById, type Answer, type Term } from '@hammock/core';
 import { TERM } from '../../words/words.js';
 

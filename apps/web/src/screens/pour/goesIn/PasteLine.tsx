@@ -1,0 +1,181 @@
+import { GRAINS, RANGES, type ParsedLine, type Recipe } from '@hammock/core';
+import { useState } from 'react';
+import { rowOf } from '../../../stores/kitchen/ownLarder.js';
+import { rememberPacket } from '../../../stores/kitchen/canSizes.js';
+import { Button } from '../../../ui/controls/Button.js';
+import { NumberField } from '../../../ui/controls/NumberField.js';
+import { Pick } from '../../../ui/controls/Pick.js';
+import { STATE } from '../../../words/words.js';
+import { whole } from '../../../words/measures/numbers.js';
+import { isWidth } from '../../../stores/kitchen/potOfWidth.js';
+import { isSaltToTaste } from './salts.js';
+
+const REASON: Readonly<Record<NonNullable<ParsedLine['reason']>, string>> = {
+  spelling: 'nearly. Is it that?',
+  severalMatch: 'it may be another. Is it that?',
+  noAmount: 'how much of it? Say g, cups or spoons.',
+  noUnit: 'how much is one? Say g or cups.',
+  packetSize: 'how much is in one?',
+  vague: 'that cannot be measured. Say g, cups or spoons.',
+  tooMuch: 'that is more than any pot holds.',
+  notInLarder: 'not in the larder. Pick what it is, or make it in the Kitchen.',
+};
+
+/** A line with nothing left to ask. */
+export const isReady = (line: ParsedLine, isSaid: boolean): boolean => {
+  if (line.potCm !== undefined) return isWidth(line.potCm);
+  if (line.portions !== undefined || line.status === 'words' || isSaltToTaste(line)) return true;
+  return line.amount !== undefined && (line.status === 'understood' || (isSaid && line.id !== undefined));
+};
+
+export interface LineProps {
+  readonly line: Recipe['lines'][number];
+  readonly isSaid: boolean;
+  /** A grain where there is one already. */
+  readonly second: boolean;
+  readonly onSay: (id: string) => void;
+  /** The words of this line, typed anew. */
+  readonly onRetype: (text: string) => void;
+}
+
+/** One thing as it was understood, settled by a tap or by an amount. */
+export function PasteLine({ line, isSaid, second, onSay, onRetype }: LineProps) {
+  const ready = isReady(line, isSaid) && !second;
+  const { id } = line;
+  const choices = [...new Set([...(id === undefined ? [] : [id]), ...line.choices])];
+  const asks = line.status === 'check' || line.status === 'unknown';
+  return (
+    <li className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
+      <span className="w-5 text-center font-bold" aria-hidden>
+        {ready ? '✓' : '?'}
+      </span>
+      <span className="min-w-0 flex-1 text-faint">{line.text.trim()}</span>
+      <span className="flex flex-wrap items-center gap-x-2">
+        {line.amount && id !== undefined && <span className="font-semibold">{amountWords(line)}</span>}
+        {line.pours === true && <span>you usually pour</span>}
+        {isSaltToTaste(line) && <span>as much as stands under Salt:</span>}
+        {choices.length > 1 || (asks && !ready && choices.length > 0) ? (
+          <>
+            <Pick
+              label={`What “${line.text.trim()}” is`}
+              value={id}
+              placeholder="pick what it is"
+              options={choices.map((c) => ({ value: c, label: nameOf(c) }))}
+              onChange={onSay}
+            />
+            {line.status === 'check' && !ready && id !== undefined && (
+              <Button weight="plain" onClick={() => onSay(id)}>
+                Yes
+              </Button>
+            )}
+          </>
+        ) : (
+          <strong>{id === undefined ? '' : nameOf(id)}</strong>
+        )}
+        {line.state !== undefined && <span>{STATE[line.state]}</span>}
+        {line.soak && <span>{soakWords(line.soak)}</span>}
+        {line.potCm !== undefined && <strong>a pot of {line.potCm} cm</strong>}
+        {line.portions !== undefined && <strong>for {line.portions}</strong>}
+      </span>
+      {second && (
+        <span className="basis-full pl-8 text-ember">
+          A pot has one grain. Take one of the two lines away, or leave this one for a pot of its own.
+        </span>
+      )}
+      {line.potCm !== undefined && !ready && (
+        <span className="basis-full pl-8 text-ember">
+          A pot is from {RANGES.diameterCm.least} to {RANGES.diameterCm.most} cm wide.
+        </span>
+      )}
+      {!ready && line.reason !== undefined && (
+        <span className="flex basis-full flex-wrap items-center gap-x-3 pl-8 text-ember">
+          {REASON[line.reason]}
+          {line.reason === 'packetSize' && id !== undefined && (
+            <PacketSize id={id} packet={line.packet ?? ''} />
+          )}
+          {ASKS_AMOUNT.has(line.reason) && id !== undefined && <HowMuch line={line} onRetype={onRetype} />}
+        </span>
+      )}
+    </li>
+  );
+}
+
+const ASKS_AMOUNT: ReadonlySet<string> = new Set(['noAmount', 'noUnit', 'vague', 'tooMuch']);
+
+/** How much of it, said beside it: the line is written anew with it. */
+function HowMuch({
+  line,
+  onRetype,
+}: {
+  readonly line: LineProps['line'];
+  readonly onRetype: (text: string) => void;
+}) {
+  const [text, setText] = useState('');
+  return (
+    <form
+      className="flex items-center gap-x-2 text-ink"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (text.trim() !== '') onRetype(text.trim());
+      }}
+    >
+      <input
+        className="changeable w-28"
+        aria-label={`How much ${line.text.trim()}`}
+        value={text}
+        maxLength={40}
+        placeholder="1 tsp"
+        onChange={(e) => setText(e.currentTarget.value)}
+      />
+      <Button type="submit" weight="plain" disabled={text.trim() === ''}>
+        So much
+      </Button>
+    </form>
+  );
+}
+
+/** What one holds: asked once, and remembered. */
+function PacketSize({ id, packet }: { readonly id: string; readonly packet: string }) {
+  const [g, setG] = useState(Number.NaN);
+  const good = g > 0 && g <= RANGES.ingredientG.most;
+  return (
+    <form
+      className="flex items-center gap-x-2 text-ink"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (good) rememberPacket(id, packet, g);
+      }}
+    >
+      <NumberField
+        label={`One ${packet} holds`}
+        place="before"
+        unit="g"
+        className="w-20"
+        value={g}
+        onChange={setG}
+      />
+      <Button type="submit" weight="plain" disabled={!good}>
+        Remember it
+      </Button>
+    </form>
+  );
+}
+
+const nameOf = (id: string): string => rowOf(id)?.name ?? GRAINS.find((g) => g.id === id)?.name ?? id;
+
+const soakWords = ({ minutes, said }: NonNullable<ParsedLine['soak']>): string =>
+  said ? `soaked ${whole(minutes)} min` : `soaked, ${whole(minutes)} min as is usual`;
+
+function amountWords({ amount, spread }: ParsedLine): string {
+  if (!amount) return '';
+  const about = spread === undefined ? '' : 'about ';
+  if ('g' in amount) return `${about}${small(amount.g)} g`;
+  if ('ml' in amount) return `${about}${small(amount.ml)} ml`;
+  return `${about}${(Math.round(amount.count * 100) / 100).toString()} ×`;
+}
+
+/** Whole from ten on; a pinch is less than a gram. */
+const small = (n: number): string => {
+  const places = n >= 10 ? 0 : n >= 1 ? 1 : 2;
+  return Number(n.toFixed(places)).toString();
+};

@@ -1,0 +1,158 @@
+import { rowOf } from '../../../stores/kitchen/ownLarder.js';
+import { type Answer, type Measure, type RuleAnswer, type Texture } from '@hammock/core';
+import { useDraft } from '../../../stores/plan/draft.js';
+import { Button } from '../../../ui/controls/Button.js';
+import { showPour } from '../../../words/measures/amounts.js';
+import { textureName, textureWords } from '../../../words/plan/textureWords.js';
+import { POUR_UNITS, useUnit, useUnits, type PourUnit } from '../../../stores/kitchen/units.js';
+import { FigureText } from '../../../ui/drawings/FigureText.js';
+import { Segments } from '../../../ui/controls/Segments.js';
+import { Sling } from '../../../ui/drawings/Sling.js';
+
+export interface TheNumberProps {
+  readonly answer: Answer;
+  readonly measures: readonly Measure[];
+  readonly wanted: Texture;
+  /** What to keep hot by, ml, where the odds know it better than the account. */
+  readonly keepMl?: number | undefined;
+}
+
+/** The one number, hanging between too dry and too wet. */
+export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) {
+  const unit = useUnit();
+  const metric = unit !== 'cups';
+  const { pour, pours, keepBy, window, additions } = answer;
+  const first = pours.length > 1 ? pours[0] : undefined;
+  const name = rowOf(pour.ingredientId)?.name.toLowerCase() ?? '';
+  const usual = answer.rules.find((r) => r.rule === 'usual');
+  const none = answer.verdict !== 'pour' || pour.ml <= 0;
+  const density = rowOf(pour.ingredientId)?.densityGPerMl ?? 1;
+  const shown = showPour(pour.ml, measures, unit, density);
+  const keep = showPour(keepMl ?? keepBy.ml, measures, metric);
+  return (
+    <section aria-label="What to pour" className="short:contents">
+      <div className="short:order-2">
+        <div className="flex justify-between text-[1rem] font-semibold">
+          <span className="text-husk">too dry · under {round(window.hardMl)} ml</span>
+          <span className="text-right text-water">too wet · over {round(window.mushMl)} ml</span>
+        </div>
+        <Sling
+          hardMl={window.hardMl}
+          mushMl={window.mushMl}
+          lowMl={window.lowMl}
+          highMl={window.highMl}
+          pourMl={pour.ml}
+          doubtMl={answer.doubt.g}
+          wanted={textureName(wanted)}
+          usualMl={usual?.ml}
+          label={`The answer hangs at ${round(pour.ml)} ml, between too dry under ${round(window.hardMl)} ml and too wet over ${round(window.mushMl)} ml. ${textureName(wanted)} is from ${round(window.lowMl)} to ${round(window.highMl)} ml.`}
+        />
+      </div>
+      {usual && <Usual usual={usual} held={answer.held?.rule === 'usual'} wanted={wanted} />}
+      {first && (
+        <p className="mt-3 mb-0 text-[1.35rem] short:m-0">
+          All {showPour(first.ml, measures, metric).main} of{' '}
+          <strong className="text-water">{rowOf(first.ingredientId)?.name.toLowerCase()}</strong>, then
+        </p>
+      )}
+      <div className="mt-3 short:m-0">
+        <Figure text={none ? 'nothing' : shown.main} />
+        {!none && (
+          <div className="mt-2 flex flex-wrap items-center gap-x-3 text-[1.35rem]">
+            <span className="font-bold text-water">{name}</span>
+            <span data-testid="pour-other">{shown.other}</span>
+            {shown.roughly !== undefined && (
+              <span className="text-faint">({shown.roughly} with what you own)</span>
+            )}
+            <span className="sm:ml-auto">
+              <Segments<PourUnit>
+                label="Show the pour in"
+                value={unit}
+                options={POUR_UNITS.map((u) => [u, u])}
+                onChange={(next) => useUnits.setState({ unit: next })}
+              />
+            </span>
+          </div>
+        )}
+      </div>
+      {none && answer.verdict === 'nothing' && (
+        <p className="mt-3 mb-0 text-[1.15rem] short:order-3">
+          No {name} at all: the base brings enough. Have <strong>{keep.main}</strong> hot in a pan all the
+          same.
+        </p>
+      )}
+      {!none && answer.pots > 1 && (
+        <p className="mt-2 mb-0 text-[1.15rem] short:order-3">
+          Into <strong>each of {answer.pots} pots</strong>, with {Math.round(answer.grainG)} g of grain each.
+        </p>
+      )}
+      {!none && additions.laterMl > 0 && (
+        <p className="mt-2 mb-0 text-[1.15rem] short:order-3">
+          Now <strong>{showPour(additions.nowMl, measures, metric).main}</strong>; hot and later{' '}
+          <strong>{showPour(additions.laterMl, measures, metric).main}</strong>.
+        </p>
+      )}
+      {!none && (
+        <p className="mt-3 mb-0 text-[1.15rem] short:order-3">
+          From {round(window.lowMl)} to {round(window.highMl)} ml it comes out {textureName(wanted)}. Have{' '}
+          <strong>{keep.main}</strong> more hot in a pan, to sprinkle over grain that is still hard.
+          {answer.held && (
+            <>
+              {' '}
+              By this rule it comes out <strong>{textureWords(answer.comesOut.texture)}</strong>.
+            </>
+          )}
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** What the cook usually pours beside the answer, what would come of it, and holding to it. */
+function Usual({
+  usual: { ml, texture },
+  held,
+  wanted,
+}: {
+  readonly usual: RuleAnswer;
+  readonly held: boolean;
+  readonly wanted: Texture;
+}) {
+  const { setSpec } = useDraft.getState();
+  const right = Math.abs(texture - wanted) <= 0.5;
+  return (
+    <p className="m-0 mt-2 flex flex-wrap items-center gap-x-3 short:m-0" data-testid="usual">
+      <span>
+        <span aria-hidden className="font-bold text-ember">
+          ○
+        </span>{' '}
+        You usually pour <strong>{round(ml)} ml</strong>: {right ? 'as you want it, ' : ''}
+        {textureWords(texture)}.
+      </span>
+      <Button weight="plain" onClick={() => (held ? setSpec({}, ['holdTo']) : setSpec({ holdTo: 'usual' }))}>
+        {held ? 'Pour what is worked out' : 'Hold to it'}
+      </Button>
+    </p>
+  );
+}
+
+/** Number large, its unit smaller, what is added to it smaller still: legible from two metres. */
+function Figure({ text }: { readonly text: string }) {
+  const [first = '', ...more] = text.split(' + ');
+  const [, count = '', unit = first] = /^([\d¼½¾⅓⅔⅛⅜⅝⅞ /]+)\s(.+)$/u.exec(first) ?? [];
+  return (
+    <span data-testid="pour-main" className="figures flex flex-wrap items-baseline gap-x-4 gap-y-1">
+      <span className="text-[clamp(5.5rem,15vw,9.5rem)] short:text-[5.5rem]">
+        <FigureText text={count.trim()} />
+      </span>{' '}
+      <span className="text-[clamp(3.2rem,7vw,5rem)] short:text-[3rem]">{unit}</span>{' '}
+      {more.length > 0 && (
+        <span className="text-[clamp(2.6rem,5.4vw,4.25rem)] short:text-[2.4rem]">
+          <FigureText text={`+ ${more.join(' + ')}`} />
+        </span>
+      )}
+    </span>
+  );
+}
+
+const round = (ml: number): string => (Math.round(ml / 5) * 5).toString();

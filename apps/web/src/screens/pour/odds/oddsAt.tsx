@@ -1,0 +1,39 @@
+import type { Chances } from '@hammock/core';
+import { inAHundred } from '../../../words/stove/potWords.js';
+import type { WeavePoint } from '../number/Weave.js';
+
+/** Chances at a pour between two points of the curve. */
+export function chancesFor(points: readonly WeavePoint[], ml: number): Chances {
+  const i = Math.max(
+    0,
+    points.findLastIndex((p) => p.ml <= ml),
+  );
+  const a = points[i];
+  const b = points[i + 1] ?? a;
+  if (!a || !b) return { hard: 0, asWanted: 0, tooSoft: 0, wetTop: 0, caught: 0 };
+  const share = b.ml > a.ml ? Math.min(1, Math.max(0, (ml - a.ml) / (b.ml - a.ml))) : 0;
+  const mix = (key: keyof Chances): number => a.chances[key] + share * (b.chances[key] - a.chances[key]);
+  return {
+    hard: mix('hard'),
+    asWanted: mix('asWanted'),
+    tooSoft: mix('tooSoft'),
+    wetTop: mix('wetTop'),
+    caught: mix('caught'),
+  };
+}
+
+/** The odds of a pour in a sentence. */
+export function Said({ here }: { readonly here: Chances }) {
+  const more = [
+    here.wetTop >= 0.01 && `${inAHundred(here.wetTop)} wet on top`,
+    here.caught >= 0.01 && `${inAHundred(here.caught)} caught at the bottom`,
+  ].filter((s) => s !== false);
+  return (
+    <p className="m-0">
+      Of 100 such pots <strong className="text-husk">{inAHundred(here.hard)} come out hard</strong>,{' '}
+      <strong>{inAHundred(here.asWanted)} right</strong>,{' '}
+      <strong className="text-water">{inAHundred(here.tooSoft)} too soft</strong>
+      {more.length > 0 && <>; {more.join(', ')}</>}.
+    </p>
+  );
+}

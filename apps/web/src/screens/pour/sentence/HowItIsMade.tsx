@@ -1,0 +1,156 @@
+import { HOT_C } from '../goesIn/hotLiquid.js';
+import { METHODS, PLAN_DEFAULTS, type Texture } from '@hammock/core';
+import type { DishSpec } from '@hammock/core/records';
+import { memo } from 'react';
+import { Link } from 'react-router';
+import { chooseMethod } from '../../../stores/plan/chooseMethod.js';
+import { useDraft } from '../../../stores/plan/draft.js';
+import { Pick } from '../../../ui/controls/Pick.js';
+import { optionsOf } from '../../../ui/controls/pickParts.js';
+import type { HowProps } from './howProps.js';
+import { minutes, withOwn } from './minutes.js';
+import { Times } from '../Times.js';
+import { textureNames } from '../../../words/plan/textureWords.js';
+import { drainText, METHOD, TOAST, WASH } from '../../../words/words.js';
+
+const SOAKS = [0, 5, 10, 20, 30, 45, 60, 120, 240];
+const TEMPERATURES = [
+  { value: 'cold', label: 'cold', hint: 'from the tap' },
+  { value: 'hot', label: 'hot', hint: 'just off the boil' },
+] as const;
+const SIEVES = [5, 10, 20, 40];
+const SHAKEN = { value: 'shaken', label: 'shaken dry' };
+const REUSED = [
+  { value: 'reused', label: 'in its soak water', hint: 'measured before the soak' },
+  { value: 'reusedAfter', label: 'in its soak water again', hint: 'measured once the grain is out' },
+];
+const SOAK_C = { cold: 8, cool: 22, warm: 45 } as const;
+const SOAK_WATERS = [
+  { value: 'cold', label: 'cold', hint: 'from the fridge, 8 °C' },
+  { value: 'cool', label: 'cool', hint: 'from the tap, 22 °C' },
+  { value: 'warm', label: 'warm', hint: 'hand-warm, 45 °C; drinks faster' },
+] as const;
+const CRUST = [
+  { value: 'no', label: 'no crust' },
+  { value: 'yes', label: 'a crust' },
+] as const;
+
+const set = (change: Partial<DishSpec>): void => useDraft.getState().setSpec(change);
+
+function PlainHow(spec: HowProps) {
+  const wet = (spec.wash ?? 'unwashed') !== 'unwashed' || (spec.soakMin ?? 0) > 0;
+  return (
+    <section className="hung" aria-labelledby="how">
+      <h2 id="how" className="m-0 text-[1.35rem] font-bold">
+        How it is made
+      </h2>
+      <div className="mt-1 leading-[3.1rem]">
+        By{' '}
+        <Pick
+          label="Method"
+          value={spec.method ?? 'coveredAbsorption'}
+          options={METHODS.map((m) => ({ value: m, label: METHOD[m] }))}
+          onChange={chooseMethod}
+        />
+        . Grain{' '}
+        <Pick
+          label="Washing"
+          value={spec.wash ?? 'unwashed'}
+          options={optionsOf(WASH)}
+          onChange={(wash) => set({ wash })}
+        />
+        , soaked{' '}
+        <Pick
+          label="Soak"
+          value={(spec.soakMin ?? 0).toString()}
+          options={minutes(withOwn(SOAKS, spec.soakMin ?? 0), 'not at all')}
+          onChange={(v) => set({ soakMin: Number(v) })}
+        />
+        {(spec.soakMin ?? 0) > 0 && (
+          <>
+            {' '}
+            in{' '}
+            <Pick
+              label="Soak water"
+              value={(spec.soakWaterC ?? 22) > 32 ? 'warm' : (spec.soakWaterC ?? 22) < 15 ? 'cold' : 'cool'}
+              options={SOAK_WATERS}
+              onChange={(v) => set({ soakWaterC: SOAK_C[v] })}
+            />{' '}
+            water
+          </>
+        )}
+        {wet && (
+          <>
+            , <Draining {...spec} />
+          </>
+        )}
+        ,{' '}
+        <Pick
+          label="Toasting"
+          value={spec.toast ?? 'none'}
+          options={optionsOf(TOAST)}
+          onChange={(toast) => set({ toast })}
+        />
+        . Liquid goes in{' '}
+        <Pick
+          label="Temperature of the liquid"
+          value={(spec.liquidTempC ?? 0) > 60 ? 'hot' : 'cold'}
+          options={TEMPERATURES}
+          onChange={(v) => set({ liquidTempC: v === 'hot' ? HOT_C : Math.max(1, spec.roomC) })}
+        />
+        {spec.stages ? <>; then {spec.stages.length} stages of your own</> : <Times {...spec} />}. Wanted{' '}
+        <Pick
+          label="Texture wanted"
+          value={(spec.texture ?? 2).toString()}
+          options={optionsOf(textureNames() as Readonly<Record<string, string>>)}
+          onChange={(v) => set({ texture: Number(v) as Texture })}
+        />
+        , with{' '}
+        <Pick
+          label="Crust"
+          value={spec.crust ? 'yes' : 'no'}
+          options={CRUST}
+          onChange={(v) => set({ crust: v === 'yes' })}
+        />
+        .{' '}
+        <Link
+          to="/method"
+          className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+        >
+          Change the stages
+        </Link>
+      </div>
+    </section>
+  );
+}
+
+function Draining({ drain, sieveMin = PLAN_DEFAULTS.sieveMin, soakWater }: HowProps) {
+  const inSieve = drain === 'sieve';
+  const sieves = (inSieve ? withOwn(SIEVES, sieveMin) : SIEVES).map((min) => ({
+    value: min.toString(),
+    label: drainText('sieve', min),
+  }));
+  return (
+    <Pick
+      label="Draining"
+      value={
+        soakWater === 'reused' || soakWater === 'reusedAfter'
+          ? soakWater
+          : inSieve
+            ? sieveMin.toString()
+            : 'shaken'
+      }
+      options={[SHAKEN, ...sieves, ...REUSED]}
+      onChange={setDrain}
+    />
+  );
+}
+
+function setDrain(value: string): void {
+  if (value === 'reused' || value === 'reusedAfter') set({ soakWater: value, drain: 'shaken' });
+  else if (value === 'shaken') set({ soakWater: 'thrown', drain: 'shaken' });
+  else set({ soakWater: 'thrown', drain: 'sieve', sieveMin: Number(value) });
+}
+
+/** Method, washing, soaking, toasting, boiling, covering: the choices cooks disagree on, each a word in a line. */
+export const HowItIsMade = memo(PlainHow);

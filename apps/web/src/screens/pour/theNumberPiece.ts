@@ -1,5 +1,0 @@
-/** The number and what belongs to it, in a piece of its own: the words of the plan do not wait for it. */
-export { Answered } from './Answered.js';
-export { FitToGrain } from './FitToGrain.js';
-export { OddsInShort } from './OddsInShort.js';
-export { PotDrawn } from './PotDrawn.js';

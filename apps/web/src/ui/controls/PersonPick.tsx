@@ -1,0 +1,59 @@
+import { useState } from 'react';
+import { addPerson, LONGEST_NAME, usePeople } from '../../stores/kitchen/people.js';
+import { Button } from './Button.js';
+
+/** One of the household, by a press; somebody new by their name. */
+export function PersonPick({
+  label,
+  names = true,
+  more = [],
+  chosen = [],
+  onPick,
+}: {
+  readonly label: string;
+  /** False where only somebody new is asked for. */
+  readonly names?: boolean;
+  /** Others than the household's: what they are called, and how they are kept. */
+  readonly more?: readonly (readonly [string, string])[];
+  readonly chosen?: readonly string[];
+  readonly onPick: (name: string) => void;
+}) {
+  const people = usePeople();
+  const [name, setName] = useState('');
+  const all = [...(names ? people : []).map((p) => [p, p] as const), ...more];
+  return (
+    <div role="group" aria-label={label} className="flex flex-wrap items-center gap-2">
+      {all.map(([key, words]) => (
+        <Button
+          key={key}
+          className={`min-h-14 ${chosen.includes(key) ? 'bg-ink text-ground' : ''}`}
+          aria-pressed={chosen.includes(key)}
+          onClick={() => onPick(key)}
+        >
+          {words}
+        </Button>
+      ))}
+      <form
+        className="flex gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (!addPerson(name)) return;
+          onPick(name.trim());
+          setName('');
+        }}
+      >
+        <input
+          className="changeable w-36 min-w-0"
+          aria-label={`${label}: another name`}
+          placeholder="another name"
+          maxLength={LONGEST_NAME}
+          value={name}
+          onChange={(e) => setName(e.currentTarget.value)}
+        />
+        <Button type="submit" className="min-h-14" disabled={name.trim() === ''}>
+          Add
+        </Button>
+      </form>
+    </div>
+  );
+}

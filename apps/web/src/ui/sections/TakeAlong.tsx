@@ -1,0 +1,105 @@
+import type { Stage } from '@hammock/core';
+import type { SharedPlan } from '@hammock/core/exchange';
+import { createPortal } from 'react-dom';
+import { lazy, Suspense, useState } from 'react';
+import { fetched } from '../../storage/fetched.js';
+import { CAREFUL, sheetText, type PlanSheet } from '../../words/plan/planText.js';
+import { Button } from '../controls/Button.js';
+
+const PlanLink = lazy(() => fetched(() => import('./PlanLink.js')).then((m) => ({ default: m.PlanLink })));
+
+/** The dish on paper, as text, as a file for another program, or as a link. The sheet is only seen by a printer. */
+export function TakeAlong({
+  sheet,
+  plan,
+  stages,
+}: {
+  readonly sheet: PlanSheet;
+  readonly plan: SharedPlan;
+  readonly stages: readonly Stage[];
+}) {
+  const [said, say] = useState('');
+  const [linked, setLinked] = useState(false);
+  const text = (): string => sheetText(sheet);
+  const copy = (): void => {
+    // On plain http there is no clipboard to write to: then the text itself is shown.
+    const { clipboard } = navigator as { clipboard?: Clipboard };
+    if (!clipboard) return say(text());
+    clipboard.writeText(text()).then(
+      () => say('Copied.'),
+      () => say(text()),
+    );
+  };
+  const save = async (as: 'recipe' | 'markdown'): Promise<void> => {
+    const { saveRecipe } = await fetched(() => import('../controls/takeFiles.js'));
+    say(`Saved as ${saveRecipe(as, { sheet, plan, stages })}.`);
+  };
+  return (
+    <section className="hung" aria-labelledby="take-along">
+      <h2 id="take-along" className="m-0 text-[1.35rem] font-bold">
+        Take it along
+      </h2>
+      <p className="m-0 mt-1 flex flex-wrap gap-x-6">
+        <Button weight="plain" onClick={() => print()}>
+          Print a sheet
+        </Button>
+        <Button weight="plain" onClick={copy}>
+          Copy as text
+        </Button>
+        <Button weight="plain" onClick={() => void save('recipe')}>
+          Save for another program
+        </Button>
+        <Button weight="plain" onClick={() => void save('markdown')}>
+          Save as Markdown
+        </Button>
+        <Button weight="plain" aria-expanded={linked} onClick={() => setLinked(!linked)}>
+          As a link
+        </Button>
+        {'share' in navigator && (
+          <Button
+            weight="plain"
+            onClick={() => {
+              // A sheet that is not shared after all is no error.
+              navigator.share({ title: sheet.heading, text: text() }).catch(() => undefined);
+            }}
+          >
+            Share
+          </Button>
+        )}
+      </p>
+      <p className="m-0 whitespace-pre-wrap" role="status">
+        {said}
+      </p>
+      {linked && (
+        <Suspense fallback={<p aria-busy>Packing it …</p>}>
+          <PlanLink plan={plan} />
+        </Suspense>
+      )}
+      <Sheet sheet={sheet} />
+    </section>
+  );
+}
+
+/** More lines than this are set smaller: the sheet is one page. */
+const MANY_LINES = 26;
+
+/** One page for the fridge door. It hangs beside the program, which a printer leaves out. */
+function Sheet({ sheet: { heading, goesIn, pour, stages } }: { readonly sheet: PlanSheet }) {
+  const isLong = goesIn.length + stages.length > MANY_LINES;
+  return createPortal(
+    <div className={isLong ? 'sheet sheet-long' : 'sheet'} aria-hidden>
+      <h1>{heading}</h1>
+      <ul>
+        {goesIn.map((line, i) => (
+          <li key={`${line}-${i.toString()}`}>{line}</li>
+        ))}
+      </ul>
+      <p className="sheet-pour">{pour}</p>
+      {stages.map((line) => (
+        <p key={line}>{line}</p>
+      ))}
+      <p className="sheet-careful">{CAREFUL}</p>
+    </div>,
+    document.body,
+  );
+}

@@ -1,0 +1,171 @@
+import { grainById } from '@hammock/core';
+import { useShallow } from 'zustand/react/shallow';
+import type { Letter, LetterState } from '../../sync/pendingWrite.js';
+import { saidIn, WHOLE } from '../../sync/mergeConflict.js';
+import { useKitchen } from '../../stores/kitchen/kitchen.js';
+import { useOutbox } from '../../stores/session/pendingWrites.js';
+import { rowOf } from '../../stores/kitchen/ownLarder.js';
+import { fieldText, OF_BEFORE, reasonText, valueText } from '../../words/storage/syncWords.js';
+import { Button } from '../controls/Button.js';
+import { Fence } from './Fence.js';
+
+/** What waits for the cook: things changed in two places, and what the server will not have. */
+export function Settling() {
+  const letters = useOutbox((s) => s.letters);
+  return (
+    <>
+      {letters.map((letter) => (
+        <Fence key={letter.id} what={letter.label} of={letter}>
+          <One letter={letter} />
+        </Fence>
+      ))}
+    </>
+  );
+}
+
+function One({ letter }: { readonly letter: Letter }) {
+  switch (letter.state.kind) {
+    case 'asked':
+      return <Clash letter={letter} state={letter.state} />;
+    case 'refused':
+      return <Refusal letter={letter} reasons={letter.state.reasons} />;
+    case 'ofBefore':
+      return <OfBefore letter={letter} />;
+    case 'waiting':
+      return null;
+  }
+}
+
+/** One thing changed here and elsewhere, field beside field. */
+function Clash({
+  letter,
+  state,
+}: {
+  readonly letter: Letter;
+  readonly state: Extract<LetterState, { kind: 'asked' }>;
+}) {
+  const choose = useOutbox((s) => s.choose);
+  const nameOf = useNames();
+  const there = saidIn(state.current);
+  const isWhole = state.clashes.includes(WHOLE);
+  return (
+    <section
+      aria-label={`${letter.label}: changed in two places`}
+      data-testid="clash"
+      className="mt-3 border-2 border-ink px-4 py-3"
+    >
+      <h2 className="m-0 text-[1.25rem] font-bold">{letter.label} was changed in two places.</h2>
+      {isWhole ? (
+        <p className="mt-1 mb-0">
+          {letter.body === undefined
+            ? 'It was removed here and changed on another device.'
+            : 'It was changed here and removed on another device.'}
+        </p>
+      ) : (
+        <table className="mt-2 w-full max-w-2xl border-collapse text-left">
+          <thead>
+            <tr className="text-faint">
+              <th scope="col" className="py-1 pr-3 font-normal">
+                <span className="sr-only">what</span>
+              </th>
+              <th scope="col" className="py-1 pr-3 font-normal">
+                here
+              </th>
+              <th scope="col" className="py-1 font-normal">
+                elsewhere
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {state.clashes.map((path) => (
+              <tr key={path} className="border-t border-line align-top">
+                <th scope="row" className="py-2 pr-3 font-normal">
+                  {fieldText(path)}
+                </th>
+                <td className="py-2 pr-3 font-bold">{valueText(path, at(letter.body, path), nameOf)}</td>
+                <td className="py-2 font-bold">{valueText(path, at(there ?? undefined, path), nameOf)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <div className="mt-3 flex flex-wrap gap-3">
+        <Button onClick={() => void choose(letter.id, 'mine')}>
+          {isWhole && letter.body === undefined ? 'Remove it' : 'Keep what is here'}
+        </Button>
+        <Button onClick={() => void choose(letter.id, 'theirs')}>
+          {isWhole && letter.body !== undefined ? 'Let it be removed' : 'Take what is elsewhere'}
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+/** Something written of a household that is not there any more: nothing is written back unasked. */
+function OfBefore({ letter }: { readonly letter: Letter }) {
+  const dismiss = useOutbox((s) => s.dismiss);
+  const tryAgain = useOutbox((s) => s.tryAgain);
+  return (
+    <section
+      aria-label={`${letter.label}: written before`}
+      data-testid="of-before"
+      className="mt-3 border-2 border-ink px-4 py-3"
+    >
+      <h2 className="m-0 text-[1.25rem] font-bold">{letter.label}</h2>
+      <p className="mt-1 mb-0">
+        {letter.method === 'DELETE' ? 'It was removed here.' : 'It was changed here.'} {OF_BEFORE}
+      </p>
+      <div className="mt-3 flex flex-wrap gap-3">
+        <Button onClick={() => void tryAgain(letter.id)}>
+          {letter.method === 'DELETE' ? 'Remove it all the same' : 'Store it all the same'}
+        </Button>
+        <Button weight="plain" onClick={() => void dismiss(letter.id)}>
+          Let it go
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+/** Something the server will not have, until it is read. */
+function Refusal({ letter, reasons }: { readonly letter: Letter; readonly reasons: readonly string[] }) {
+  const dismiss = useOutbox((s) => s.dismiss);
+  const tryAgain = useOutbox((s) => s.tryAgain);
+  const load = useKitchen((s) => s.load);
+  return (
+    <div
+      className="mt-3 flex flex-wrap items-center justify-between gap-3 border-2 border-ember px-4 py-2 text-ember"
+      role="alert"
+    >
+      <span>
+        Not stored: {letter.label}. {reasons.map(reasonText).join(' ')}
+      </span>
+      <span className="flex gap-4">
+        <Button weight="plain" onClick={() => void tryAgain(letter.id)}>
+          Try again
+        </Button>
+        <Button weight="plain" onClick={() => void dismiss(letter.id).then(load)}>
+          Read
+        </Button>
+      </span>
+    </div>
+  );
+}
+
+/** The value at a path such as `input.soakMin`. */
+const at = (fields: unknown, path: string): unknown =>
+  path
+    .split('.')
+    .reduce<unknown>((held, key) => (held as Record<string, unknown> | undefined)?.[key], fields);
+
+/** What an id stands for in this kitchen; any other text is itself. */
+function useNames(): (text: string) => string {
+  const { bags, vessels, hobs, cups, dishes } = useKitchen(
+    useShallow(({ bags, vessels, hobs, cups, dishes }) => ({ bags, vessels, hobs, cups, dishes })),
+  );
+  return (text) =>
+    [...bags, ...vessels, ...hobs, ...cups, ...dishes].find((thing) => thing.id === text)?.label ??
+    grainById(text)?.name ??
+    rowOf(text)?.name ??
+    text;
+}

@@ -1,0 +1,23 @@
+import { useStore } from 'zustand';
+import { newVersion } from '../../storage/newVersion.js';
+import { Button } from '../controls/Button.js';
+import { Notice } from './Notice.js';
+
+/** A newer Hammock is there: taken up when it is said so, and not while a pot is on. */
+export function NewVersion({ cooking }: { readonly cooking: boolean }) {
+  const takeUp = useStore(newVersion, (s) => s.takeUp);
+  if (!takeUp) return null;
+  return (
+    <div role="status" data-testid="new-version">
+      <Notice>
+        {cooking ? (
+          'A newer Hammock is here. It waits until the pot is off.'
+        ) : (
+          <span className="flex flex-wrap items-center gap-x-3">
+            A newer Hammock is here. <Button onClick={takeUp}>Take it up</Button>
+          </span>
+        )}
+      </Notice>
+    </div>
+  );
+}

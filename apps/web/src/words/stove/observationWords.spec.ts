@@ -1,0 +1,80 @@
+import { describe, expect, it } from '@jest/globals';
+import type { PotBelief, StageEvent } from '@hammock/core';
+import { SAYINGS, type SayingKind } from '@hammock/core/records';
+import { actText, chanceText, nextText, saidText, SAID, SAYING_NAME } from './observationWords.js';
+
+const ml = (n: number): string => `${n.toString()} ml`;
+const tap = (kind: SayingKind, more: Partial<StageEvent> = {}): StageEvent => ({
+  id: 'x',
+  kind,
+  stageId: 'simmer',
+  atMs: 0,
+  ...more,
+});
+const chances = (asWanted: number) => ({ asWanted, hard: 0, tooSoft: 0, wetTop: 0, caught: 0 });
+const belief = (act: PotBelief['act'], more: Partial<PotBelief> = {}): PotBelief => ({
+  act,
+  leftAlone: chances(0.42),
+  then: chances(0.71),
+  leftMin: { least: 3, most: 3 },
+  expect: 'holes',
+  ring: { mean: 1, spread: 0.1 },
+  grainWants: { mean: 1, spread: 0.1 },
+  unlikely: false,
+  effective: 40,
+  ...more,
+});
+
+describe('what was said', () => {
+  it('has a name, and every word of it one of the kitchen', () => {
+    for (const [kind, { words = [] }] of Object.entries(SAYINGS) as [SayingKind, { words?: string[] }][]) {
+      expect(SAYING_NAME[kind]).toMatch(/^[A-Z]/u);
+      for (const said of words) expect(SAID[kind]?.[said]).toBeTruthy();
+    }
+  });
+
+  it('is told with its word or its amount in its unit', () => {
+    expect(saidText(tap('looked', { said: 'wet' }), ml)).toBe('Looked: just over it');
+    expect(saidText(tap('splash', { amount: 45 }), ml)).toBe('Put in 45 ml');
+    expect(saidText(tap('weighs', { amount: 2100 }), ml)).toBe('Weighs 2100 g');
+    expect(saidText(tap('reads', { amount: 98 }), ml)).toBe('Reads 98 °C');
+    expect(saidText(tap('heat', { said: 'low', amount: 8 }), ml)).toBe('Ring: low heat, 8 min');
+    expect(saidText(tap('lidUp', { said: 'low', amount: 4 }), ml)).toBe('Lid up: low heat, 4 min');
+    expect(saidText(tap('stirred'), ml)).toBe('Stirred');
+    expect(saidText(tap('note', { said: 'smells of home' }), ml)).toBe('smells of home');
+  });
+});
+
+describe('what is advised', () => {
+  it('is one act with its amount, its setting and its minutes', () => {
+    expect(actText({ kind: 'splash', ml: 45, minutes: 5, moreThanKept: false }, ml)).toBe(
+      '45 ml hot round the edge, lid on, 5 min.',
+    );
+    expect(actText({ kind: 'splash', ml: 450, minutes: 5, moreThanKept: true }, ml)).toContain(
+      'heat it first',
+    );
+    expect(actText({ kind: 'open', minutes: 4, lively: true }, ml)).toBe(
+      'Lid off, medium-high, 4 min. Do not stir.',
+    );
+    expect(actText({ kind: 'open', minutes: 4, lively: false }, ml)).toContain('low, 4 min');
+    expect(actText({ kind: 'backOn', minutes: 8 }, ml)).toBe('Back on low, lid on, 8 min.');
+    expect(actText({ kind: 'longer', minutes: 2 }, ml)).toContain('2 min more');
+    expect(actText({ kind: 'offNow' }, ml)).toContain('Off the heat');
+    expect(actText({ kind: 'lost', as: 'caught' }, ml)).toContain('do not scrape');
+    expect(actText({ kind: 'none' }, ml)).toBeUndefined();
+  });
+
+  it('says what it changes, and what comes by itself where nothing is done', () => {
+    const act = { kind: 'offNow' } as const;
+    expect(chanceText(belief(act))).toBe(
+      'Left alone 42 in 100 such pots end as you want them; with this 71.',
+    );
+    expect(chanceText(belief({ kind: 'none' }))).toBe('Left alone 42 in 100 such pots end as you want them.');
+    expect(nextText(belief({ kind: 'none' }))).toBe(
+      'At the end of this stage, in 3 min: holes in the surface.',
+    );
+    expect(nextText(belief({ kind: 'none' }, { leftMin: { least: 2, most: 5 } }))).toContain('in 2 to 5 min');
+    expect(nextText(belief({ kind: 'none' }, { leftMin: { least: 0, most: 0.2 } }))).toBe('');
+    expect(nextText(belief(act))).toBe('');
+  });
+});

@@ -1,0 +1,106 @@
+import type { PotBelief, StageEvent } from '@hammock/core';
+import type { Helped, SayingKind } from '@hammock/core/records';
+import { inAHundred, SEEN } from './potWords.js';
+import { HEAT, LID } from '../words.js';
+
+/** What is seen, tasted, smelt and set, in the words of its buttons. */
+export const SAID: Readonly<Partial<Record<SayingKind, Readonly<Record<string, string>>>>> = {
+  looked: { soup: 'a soup', wet: 'just over it', level: 'level', holes: 'holes', dry: 'dry' },
+  tasted: { hard: 'hard', nearly: 'nearly', done: 'done', soft: 'soft' },
+  sign: { boil: 'boils all over', holes: 'holes', whistle: 'a whistle', flip: 'flipped' },
+  smells: { toasty: 'toasty', burnt: 'burnt' },
+  heat: HEAT,
+  lid: LID,
+};
+
+/** What a saying is called, before its word or its amount. */
+export const SAYING_NAME: Readonly<Record<SayingKind, string>> = {
+  looked: 'Looked',
+  tasted: 'Tasted',
+  sign: 'Now',
+  splash: 'Put in',
+  ladled: 'Ladled out',
+  heat: 'Ring',
+  lid: 'Lid',
+  lidUp: 'Lid up',
+  stirred: 'Stirred',
+  smells: 'Smells',
+  boiledOver: 'Boiled over',
+  weighs: 'Weighs',
+  reads: 'Reads',
+  pause: 'Stands off the heat',
+  resume: 'Goes on',
+  hands: 'Stirring now',
+  note: 'Note',
+};
+
+const UNIT: Readonly<Partial<Record<StageEvent['kind'], string>>> = {
+  weighs: 'g',
+  reads: '°C',
+  lidUp: 'min',
+};
+
+/** One thing that was said: "Looked: level", "Put in 3 tbsp". */
+export function saidText({ kind, said, amount }: StageEvent, ml: (n: number) => string): string {
+  const name = SAYING_NAME[kind as SayingKind];
+  if (kind === 'note') return said ?? '';
+  const unit = UNIT[kind];
+  if (said !== undefined) {
+    const word = SAID[kind as SayingKind]?.[said] ?? SAID.heat?.[said] ?? said;
+    // A ring, or an open lid, may be set for so many minutes.
+    return `${name}: ${word}${amount === undefined ? '' : `, ${amount.toString()} min`}`;
+  }
+  if (amount === undefined) return name;
+  return unit === undefined ? `${name} ${ml(amount)}` : `${name} ${amount.toString()} ${unit}`;
+}
+
+/** What to do, as one sentence; undefined where nothing is to be done. */
+export function actText(act: PotBelief['act'], ml: (n: number) => string): string | undefined {
+  switch (act.kind) {
+    case 'none':
+      return undefined;
+    case 'longer':
+      return `Give it ${act.minutes.toString()} min more as it is.`;
+    case 'backOn':
+      return `Back on low, lid on, ${act.minutes.toString()} min.`;
+    case 'offNow':
+      return 'Off the heat now, lid on: let it rest.';
+    case 'splash':
+      return `${ml(act.ml)} hot round the edge, lid on, ${act.minutes.toString()} min.${act.moreThanKept ? ' That is more than stands by: heat it first.' : ''}`;
+    case 'open':
+      return `Lid off, ${act.lively ? 'medium-high' : 'low'}, ${act.minutes.toString()} min. Do not stir.`;
+    case 'lost':
+      return LOST[act.as];
+  }
+}
+
+const LOST: Readonly<Record<'caught' | 'soft' | 'hard', string>> = {
+  caught: 'The bottom has caught. Lift the good grain out, do not scrape.',
+  soft: 'Past saving as it was meant. Serve it soft: with more liquid it is a porridge, pressed and fried a cake.',
+  hard: 'Past saving in this pot. Boil the grain on in plenty of water, and drain it.',
+};
+
+/** How it ends, left alone and with the act. */
+export function chanceText({ act, leftAlone, then }: PotBelief): string {
+  const alone = `Left alone ${inAHundred(leftAlone.asWanted)} in 100 such pots end as you want them`;
+  if (act.kind === 'none' || act.kind === 'lost') return `${alone}.`;
+  return `${alone}; with this ${inAHundred(then.asWanted)}.`;
+}
+
+/** What comes next by itself: how long this stage still takes, and what its end shows. */
+export function nextText({ act, leftMin: { least, most }, expect }: PotBelief): string {
+  if (act.kind !== 'none' && act.kind !== 'longer') return '';
+  const [from, to] = [Math.round(least), Math.round(most)];
+  const minutes = from === to ? `in ${to.toString()} min` : `in ${from.toString()} to ${to.toString()} min`;
+  return most < 0.5 ? '' : `At the end of this stage, ${minutes}: ${SEEN[expect]}.`;
+}
+
+/** What was done to a pot on its way. */
+export const HELPED_WORDS: Readonly<Record<Helped, string>> = {
+  splash: 'the splash',
+  ladled: 'ladling out',
+  open: 'the lid off',
+  longer: 'the minutes more',
+  turnedDown: 'another ring',
+  putBackOn: 'putting it back on',
+};

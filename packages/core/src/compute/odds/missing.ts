@@ -1,0 +1,68 @@
+import { heatsItself, type HeatSetting } from '../../basics/heat/equipment.js';
+import { lastOf, plannedMin, type Stage } from '../../basics/method/stage.js';
+import type { CompletePlan } from '../../plan/input/planInput.js';
+import { withChange, type Change } from '../course/changes.js';
+import { deepFreeze } from '../../basics/result.js';
+import { oddsFrom, oddsOf } from './odds.js';
+import { countOf, type Samples } from './chances.js';
+
+/** One act that this plan lacks, and what it would gain. */
+export interface MissingAct {
+  readonly change: Change;
+  /** Share of pots as wanted now and with it, each with the pour that is best then. */
+  readonly now: number;
+  readonly then: number;
+}
+
+/** An act is only said first where so many more pots come out right, as a share of all. */
+const WORTH_SAYING = 0.08;
+/** A pot of which so many come out right lacks nothing. */
+const GOOD_ENOUGH = 0.85;
+/** Kitchens an act is tried in: enough for a gain of a twelfth. */
+const MOST_DRAWS = 200;
+/** The rest that cooks give a pot that had none, min (common practice). */
+const REST_MIN = 5;
+
+const COVERED: ReadonlySet<Stage['act']> = new Set<Stage['act']>(['simmer', 'steam']);
+const COOLER: Readonly<Partial<Record<HeatSetting, HeatSetting>>> = {
+  high: 'mediumHigh',
+  mediumHigh: 'medium',
+  medium: 'low',
+  low: 'veryLow',
+};
+
+/** A rest, a lid, a cloth, the ring turned down, the pot not turned: what this plan does not do yet. */
+function candidates({ stages, vessel }: CompletePlan): readonly Change[] {
+  const made: Change[] = [];
+  const last = lastOf(stages);
+  // Falling pressure is a rest already.
+  const rests = last?.act === 'release' ? REST_MIN : last?.act === 'rest' ? plannedMin(last) : 0;
+  if (rests < REST_MIN) made.push({ code: 'rest', minutes: REST_MIN });
+  const covered = stages.filter((s) => COVERED.has(s.act) && s.lid !== 'pressure').at(-1);
+  if (covered?.lid === 'off') made.push({ code: 'lidOn', stageId: covered.id });
+  if (covered?.lid === 'on') made.push({ code: 'cloth', stageId: covered.id });
+  const cooler = covered && !heatsItself(vessel.kind) ? COOLER[covered.heat] : undefined;
+  if (covered && cooler) made.push({ code: 'heat', stageId: covered.id, heat: cooler });
+  for (const s of stages) if (s.act === 'turn') made.push({ code: 'noTurn', stageId: s.id });
+  return made;
+}
+
+/**
+ * The one act that would mend most pots of a plan (a rest, a lid, a cloth under it, a lower ring, no turning), each tried
+ * in the same kitchens with its own best pour; undefined where none gains 8 in a hundred, or 85 come out right already.
+ * @param samples of the plan as it is
+ * @param seed what those were drawn with
+ * @example missingAct({ frame, rows: sampleRows(frame, 1, 0, 40) }, 1) // undefined
+ */
+export function missingAct(samples: Samples, seed: number): MissingAct | undefined {
+  const { plan, waterG } = samples.frame;
+  const draws = Math.min(MOST_DRAWS, countOf(samples));
+  const now = oddsFrom(samples, seed).best.chances.asWanted;
+  if (now >= GOOD_ENOUGH) return undefined;
+  const tried = candidates(plan).map((change) => {
+    const other = withChange(plan, waterG, change).plan;
+    return { change, now, then: oddsOf(other, { draws, seed }).best.chances.asWanted };
+  });
+  const best = tried.reduce<MissingAct | undefined>((a, b) => (a && a.then >= b.then ? a : b), undefined);
+  return best && best.then - now >= WORTH_SAYING ? deepFreeze(best) : undefined;
+}

@@ -1,0 +1,218 @@
+import { completePlan } from '../../plan/input/completePlan.js';
+import type { CompletePlan, PlanInput } from '../../plan/input/planInput.js';
+import type { Stage } from '../../basics/method/stage.js';
+import { Tally, worth, type Chances } from '../odds/chances.js';
+import { pointOf } from '../odds/sample.js';
+import { pouredWaterG } from '../course/courseFor.js';
+import { learnSigns, type Cooked } from '../pot/cook.js';
+import { finishPot } from '../pot/live.js';
+import type { Setup } from '../pot/setup.js';
+import type { Seen } from '../pot/walk.js';
+import { deepFreeze } from '../../basics/result.js';
+import { asCooked, type AsCooked } from './asCooked.js';
+import { clockOf, endOf, lackOf, mostSeen, spanOf, type End, type Span } from './ends.js';
+import {
+  chanceOfLast,
+  effectiveOf,
+  kitchensOf,
+  knownOf,
+  representative,
+  type Kitchen,
+  type Known,
+} from './kitchens.js';
+import { replay } from './replay.js';
+import { candidatesFor, type Candidate, type Rescue } from './rescues.js';
+import type { StageEvent } from './tap.js';
+
+/** What is asked about a pot on the stove. */
+export interface PotNow {
+  readonly input: PlanInput;
+  /** The stages it was begun with. */
+  readonly stages: readonly Stage[];
+  readonly taps: readonly StageEvent[];
+  readonly nowMs: number;
+  /** Liquid really poured, ml of what the plan pours; as advised without. */
+  readonly pouredMl?: number;
+  /** Hot liquid that stands by, ml. */
+  readonly keepByMl: number;
+}
+
+/** What is thought of one pot after all that was said of it, and what to do now. */
+export interface PotBelief {
+  /** How it ends left alone, and with the act. */
+  readonly leftAlone: Chances;
+  readonly then: Chances;
+  readonly act: Rescue;
+  /** Minutes from now to the end of this stage in four kitchens of five; the same twice where a clock ends it. */
+  readonly leftMin: Span;
+  /** What most of these pots show at the end of this stage. */
+  readonly expect: Seen;
+  /** Against what the plan says: what the ring gives, and what the grain wants. */
+  readonly ring: Known;
+  readonly grainWants: Known;
+  /** True where hardly any of these kitchens shows what was said last: it is worth another look. */
+  readonly unlikely: boolean;
+  /** How many of the kitchens still count, in whole ones. */
+  readonly effective: number;
+}
+
+export interface BeliefOptions {
+  readonly draws?: number;
+  readonly seed?: number;
+}
+
+/** Kitchens that are followed, and those in which what can be done is tried. */
+const DRAWS = 84;
+const TRIED = 32;
+/** Every so-manieth of those sifts what can be done, and so many of what is sifted are tried in all of them. */
+const SIFT = 3;
+const SIFTED = 4;
+const SEED = 20_260;
+/** What was said last is worth another look where it came less often than this. */
+const UNLIKELY = 0.07;
+/**
+ * An act is advised from this gain on: less than that is noise, and a lid lifted for nothing. A pot that stands well is left
+ * alone sooner: by so much more of what it stands at †.
+ */
+const LEAST_GAIN = 0.1;
+const LEFT_ALONE = 0.1;
+/**
+ * What is thought of a pot on the stove: the odds' kitchens, each cooked through what was done and weighed by what was
+ * said and when; and the act that ends best in those that are left. The same taps give the same belief, in whatever order
+ * they arrive.
+ * @returns undefined where the plan cannot be cooked
+ * @example beliefOf({ input, stages, taps: [], nowMs: 0, keepByMl: 100 })?.act.kind // 'none'
+ */
+export function beliefOf(
+  pot: PotNow,
+  { draws = DRAWS, seed = SEED }: BeliefOptions = {},
+): PotBelief | undefined {
+  const made = completePlan(pot.input);
+  if (!made.ok) return undefined;
+  const plan: CompletePlan = made.value;
+  const perMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
+  const pourG = pot.pouredMl === undefined ? pouredWaterG(plan) : pot.pouredMl * perMl;
+  const run = replay(pot.stages, pot.taps);
+  learnSigns(plan);
+  const cooked = asCooked(plan, run, pot.nowMs);
+  const kitchens = kitchensOf(cooked, pourG, draws, seed);
+  // Stretches stand for stages one to one: the pot is in the first that is not over, or after all of them.
+  const index = cooked.stretches.filter((s) => s.isOver).length;
+  return deepFreeze(thought(kitchens, cooked, { keepG: pot.keepByMl * perMl, perMl, index }));
+}
+
+interface Around {
+  readonly keepG: number;
+  readonly perMl: number;
+  readonly index: number;
+}
+/** An act has to save so many more pots, and be worth it; a pot that is lost takes whatever makes it better. */
+const isBetter = (then: Chances, plain: Chances): boolean =>
+  worth(then) >= worth(plain) + LEAST_GAIN &&
+  (isLost(plain) || then.asWanted >= (1 + LEFT_ALONE) * plain.asWanted + LEAST_GAIN);
+
+function thought(kitchens: readonly Kitchen[], cooked: AsCooked, around: Around): PotBelief {
+  const { plan } = cooked;
+  const alone = new Tally(plan);
+  const ends: End[] = [];
+  for (const { setup, pot, weight } of kitchens) {
+    const end = finishPot(setup, pot);
+    const point = pointOf(end);
+    alone.add(weight, point);
+    ends.push({ ...endOf(end, plan.stages[pot.stageIndex], pot), ...point, weight });
+  }
+  const leftAlone = alone.chances();
+  const few = representative(kitchens, TRIED);
+  const unlikely = chanceOfLast(kitchens) < UNLIKELY;
+  // What cannot be believed yet is looked at again before anything is done about it.
+  const { act, gain, then, tried } = unlikely
+    ? { act: { kind: 'none' } as const, gain: leftAlone, then: leftAlone, tried: 0 }
+    : best(few, cooked, { ...around, lacksG: lackOf(ends, plan) });
+  return {
+    leftAlone,
+    then: act.kind === 'none' ? leftAlone : moved(leftAlone, gain, then),
+    act:
+      act.kind === 'none' && tried > 0 && isLost(leftAlone) ? { kind: 'lost', as: lostAs(leftAlone) } : act,
+    leftMin: spanOf(ends, clockOf(cooked, around.index)),
+    expect: mostSeen(ends),
+    ring: knownOf(kitchens, (k) => k.setup.truth.power),
+    grainWants: knownOf(kitchens, (k) => k.setup.truth.bag),
+    unlikely,
+    effective: effectiveOf(kitchens),
+  };
+}
+
+/** The best that can be done: what it gains in the few kitchens it was tried in, of how many acts. */
+interface Best {
+  readonly act: Rescue;
+  readonly gain: Chances;
+  readonly then: Chances;
+  readonly tried: number;
+}
+
+/** Tries what can be done in the same few kitchens; nothing where nothing gains enough. */
+function best(
+  few: readonly Kitchen[],
+  cooked: AsCooked,
+  { keepG, perMl, index, lacksG }: Around & { readonly lacksG: number },
+): Best {
+  const plain = chancesOf(few, cooked.plan, (k) => finishPot(k.setup, k.pot));
+  const { stretches } = cooked;
+  const candidates = candidatesFor(cooked.plan, index, { keepG, perMl, lacksG, stretches });
+  const triedIn = (kitchens: readonly Kitchen[], { plan, start }: Candidate): Chances =>
+    chancesOf(kitchens, plan, (k) => {
+      const setup: Setup = { ...k.setup, plan };
+      return finishPot(setup, start(setup, k.pot));
+    });
+  let found: Best = { act: { kind: 'none' }, gain: plain, then: plain, tried: candidates.length };
+  let most = -Infinity;
+  for (const candidate of sifted(candidates, few, triedIn)) {
+    const then = triedIn(few, candidate);
+    if (worth(then) <= most || !isBetter(then, plain)) continue;
+    most = worth(then);
+    found = { ...found, act: candidate.act, then };
+  }
+  return found;
+}
+
+/** The most promising of what can be done, tried in a part of the kitchens. */
+function sifted(
+  candidates: readonly Candidate[],
+  few: readonly Kitchen[],
+  triedIn: (kitchens: readonly Kitchen[], candidate: Candidate) => Chances,
+): readonly Candidate[] {
+  if (candidates.length <= SIFTED) return candidates;
+  const part = few.filter((_, i) => i % SIFT === 0);
+  return candidates
+    .map((candidate) => ({ candidate, is: worth(triedIn(part, candidate)) }))
+    .sort((a, b) => b.is - a.is)
+    .slice(0, SIFTED)
+    .map(({ candidate }) => candidate);
+}
+
+function chancesOf(few: readonly Kitchen[], plan: CompletePlan, cook: (k: Kitchen) => Cooked): Chances {
+  const tally = new Tally(plan);
+  // After much was said a few kitchens stand for many: each is cooked once.
+  const times = new Map<Kitchen, number>();
+  for (const kitchen of few) times.set(kitchen, (times.get(kitchen) ?? 0) + 1);
+  for (const [kitchen, weight] of times) tally.add(weight, pointOf(cook(kitchen)));
+  return tally.chances();
+}
+
+/** What all kitchens say, moved by what the act changes in the few it was tried in. */
+function moved(all: Chances, before: Chances, after: Chances): Chances {
+  const by = (key: keyof Chances): number => Math.min(1, Math.max(0, all[key] + after[key] - before[key]));
+  return {
+    hard: by('hard'),
+    asWanted: by('asWanted'),
+    tooSoft: by('tooSoft'),
+    wetTop: by('wetTop'),
+    caught: by('caught'),
+  };
+}
+
+/** A pot that is seldom saved by anything is said to be lost, with what it is now. */
+const LOST = 0.08;
+const isLost = ({ asWanted }: Chances): boolean => asWanted < LOST;
+const lostAs = ({ caught, tooSoft, hard }: Chances): 'caught' | 'soft' | 'hard' =>
+  caught > 0.5 ? 'caught' : tooSoft >= hard ? 'soft' : 'hard';

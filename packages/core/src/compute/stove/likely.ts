@@ -1,0 +1,148 @@
+import { wetBasis } from '../../basics/grain/moisture.js';
+import { textureOf } from '../../basics/grain/texture.js';
+import { whistleG } from '../../basics/heat/steam.js';
+import { BASE_BANDS, NO_HARD_CENTRE } from '../pot/constants.js';
+import type { LiveReading } from '../pot/live.js';
+import type { Setup } from '../pot/setup.js';
+import { BEDS, BROWN, DONE0, TEMP, W0 } from '../pot/state.js';
+import { LOOKED, TASTED, type SignNow, type Smell } from './saying.js';
+import type { StageEvent } from './tap.js';
+
+/** A cook is taken to be wrong about what is seen in one case of ten. */
+const WRONG = 0.1;
+/** How far the gaps are full where one look passes into the next, wettest first †. */
+const LOOK_EDGES = [1.5, 1, 0.6, 0.15] as const;
+/** An eye tells that to about such a share of it, and says more than it sees rather than less: long tails †. */
+const EYE = 0.25;
+/** Fuller than this a dry pot never is to the eye. */
+const DRY_EYE = 0.03;
+/** Where one taste passes into the next, steps of the scale beside what is wanted, and what a tooth tells them to †. */
+const TASTE_EDGES = [-1.25, -0.5, 0.5] as const;
+const TOOTH_STEPS = 0.35;
+/** A grain with a hard centre tastes so many steps firmer at least †. */
+const HARD_CENTRE_STEPS = -0.8;
+/** A thermometer in a pot: how far it stands off, K †. */
+const THERMOMETER_K = 3;
+/** A count of whistles is told to this †. */
+const WHISTLES = 0.6;
+/** The smell follows the browning of the base to about this, in its logarithm †. */
+const NOSE = 0.5;
+
+/** What was to be read in a pot when something was said of it. */
+export interface Moment {
+  readonly setup: Setup;
+  readonly reading: LiveReading;
+  /** Steam let go since the stretch began, g, and whistles that were said so far, this one with them. */
+  readonly steamG: number;
+  readonly whistles: number;
+}
+
+/**
+ * How likely it is that a cook says this of such a pot; 1 for what tells nothing of it.
+ * @returns 0 to 1, never 0: anybody may be wrong
+ */
+export function likely(tap: StageEvent, moment: Moment): number {
+  const { reading } = moment;
+  const { kind, said, amount = 0 } = tap;
+  if (kind === 'looked')
+    return ofWords(LOOKED.indexOf(said as never), LOOKED.length, lookEdges(reading.gapsFull));
+  if (kind === 'tasted') return ofWords(TASTED.indexOf(said as never), TASTED.length, tasteEdges(moment));
+  if (kind === 'sign') return ofSign(said as SignNow, moment);
+  if (kind === 'smells') return ofSmell(said as Smell, reading.y[BROWN] ?? 0);
+  if (kind !== 'reads') return 1;
+  return mixed(Math.exp(-0.5 * (((reading.y[TEMP] ?? 0) - amount) / THERMOMETER_K) ** 2), 0.05);
+}
+
+/** What is likely where the cook is right, and what is left of it where one may be wrong. */
+const mixed = (right: number, anyway: number): number => (1 - WRONG) * right + WRONG * anyway;
+
+/** The share of a normal distribution below z (Abramowitz and Stegun 26.2.17, to 1e-7). */
+function below(z: number): number {
+  const t = 1 / (1 + 0.2316419 * Math.abs(z));
+  const tail =
+    ((((1.330274429 * t - 1.821255978) * t + 1.781477937) * t - 0.356563782) * t + 0.31938153) *
+    t *
+    (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI));
+  return z >= 0 ? 1 - tail : tail;
+}
+
+/** Chance of the k-th of some words, from the chances of being before each edge between them. */
+function ofWords(k: number, words: number, before: readonly number[]): number {
+  if (k < 0) return 1;
+  const chance = (j: number): number => {
+    const [from, to] = [j === 0 ? 0 : (before[j - 1] ?? 0), j === words - 1 ? 1 : (before[j] ?? 1)];
+    return Math.max(0, to - from);
+  };
+  // Who is wrong says the word beside the right one sooner than one far from it.
+  let near = 0;
+  for (const j of [k - 1, k + 1])
+    if (j >= 0 && j < words) near += chance(j) / (j === 0 || j === words - 1 ? 1 : 2);
+  return (1 - WRONG) * chance(k) + WRONG * (NEAR * near + (1 - NEAR) / words);
+}
+/** Of ten who are wrong so many are wrong by one word only †. */
+const NEAR = 0.7;
+
+/** Chance that a pot so full looks wetter than each edge. */
+function lookEdges(full: number): readonly number[] {
+  const seen = Math.log(Math.max(0, full) + DRY_EYE);
+  return LOOK_EDGES.map((edge) => 1 / (1 + Math.exp((Math.log(edge + DRY_EYE) - seen) / EYE)));
+}
+
+/** Chance that the grain tastes firmer than each edge. */
+function tasteEdges({ setup, reading: { y } }: Moment): readonly number[] {
+  const { plan, truth } = setup;
+  const meanW = [0, 1, 2].reduce((sum, i) => sum + (y[W0 + i] ?? 0), 0) / BEDS;
+  const done = Math.min(...[0, 1, 2].map((i) => y[DONE0 + i] ?? 0));
+  const off = textureOf(plan, wetBasis(meanW / truth.bag)) - plan.texture;
+  const tastes = done < NO_HARD_CENTRE ? Math.min(off, HARD_CENTRE_STEPS) : off;
+  return TASTE_EDGES.map((edge) => below((edge - tastes) / TOOTH_STEPS));
+}
+
+function ofSign(sign: SignNow, { setup, reading, steamG, whistles }: Moment): number {
+  if (sign === 'holes') return ofWords(LOOKED.indexOf('holes'), LOOKED.length, lookEdges(reading.gapsFull));
+  if (sign === 'whistle')
+    return mixed(Math.exp(-0.5 * ((steamG / whistleG() - whistles) / WHISTLES) ** 2), 0.1);
+  // When a boil or a flip comes is weighed by the stage that it ends; here only whether there can be one.
+  if (sign === 'boil') return mixed((reading.y[TEMP] ?? 0) > setup.at.boil.tempC - 1 ? 1 : 0, 0.5);
+  return 1;
+}
+
+function ofSmell(smell: Smell, browning: number): number {
+  const at = Math.log(browning + 1e-3);
+  const golden = below((at - Math.log(BASE_BANDS.golden)) / NOSE);
+  const dark = below((at - Math.log(BASE_BANDS.dark)) / NOSE);
+  return mixed(smell === 'burnt' ? dark : golden - dark, 0.2);
+}
+
+/** What two readings of a kitchen scale are apart from the truth, g, and what drips and what stays on a spoon of the rest †. */
+const SCALE_G = 4;
+const SPILT = 0.04;
+
+/** How likely it is that a pot weighs so much less than before where so much has steamed off it, g. */
+export function likelyLoss(steamedG: number, lighterG: number): number {
+  const sd = Math.hypot(SCALE_G, SPILT * steamedG);
+  return mixed(Math.exp(-0.5 * ((lighterG - steamedG) / sd) ** 2), 0.05);
+}
+
+/** What a sign's moment tells: how far it may come beside its minute, a share of that and a least, min †. */
+const MOMENT = {
+  said: { share: 0.06, leastMin: 0.25, lateMin: 0 },
+  // Pressed when the cook has come back to the pot.
+  done: { share: 0.1, leastMin: 0.6, lateMin: 0.4 },
+} as const;
+
+/**
+ * How likely it is that a sign was reported after so many minutes where it came after others.
+ * @param how said the moment it was seen, or pressed as the end of its stage
+ */
+export function likelyAt(
+  cameMin: number,
+  saidMin: number,
+  expectMin: number,
+  how: keyof typeof MOMENT,
+): number {
+  const { share, leastMin, lateMin } = MOMENT[how];
+  const sd = Math.hypot(leastMin, share * cameMin);
+  const density = Math.exp(-0.5 * ((saidMin - cameMin - lateMin) / sd) ** 2) / (sd * Math.sqrt(2 * Math.PI));
+  return mixed(density, 1 / Math.max(3 * expectMin, 3));
+}

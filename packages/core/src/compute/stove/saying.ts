@@ -1,0 +1,86 @@
+import { HEATS } from '../../basics/heat/equipment.js';
+import { INSERTED } from './edits.js';
+import type { Range } from '../../plan/input/ranges.js';
+import { isSaying, type SayingKind, type StageEvent } from './tap.js';
+
+/** What is seen under the lid, wettest first: a soup, just over the grain, level with it, holes in it, dry. */
+export const LOOKED = ['soup', 'wet', 'level', 'holes', 'dry'] as const;
+/** How a grain from the top tastes. */
+export const TASTED = ['hard', 'nearly', 'done', 'soft'] as const;
+/** What comes at a moment. */
+const SIGNS_NOW = ['boil', 'holes', 'whistle', 'flip'] as const;
+export type SignNow = (typeof SIGNS_NOW)[number];
+/** How a pot that is on is closed; locking it is a stage of its own. */
+const LIDS_SET = ['off', 'ajar', 'on', 'cloth', 'foil', 'sealed'] as const;
+const SMELLS = ['toasty', 'burnt'] as const;
+export type Smell = (typeof SMELLS)[number];
+
+/** What a saying needs besides itself: one of some words, an amount, any text, or nothing. */
+export interface Saying {
+  readonly words?: readonly string[];
+  readonly range?: Range;
+  readonly text?: true;
+  /** An amount that may be left out. */
+  readonly mayHave?: Range;
+}
+
+/** Everything a cook can say of the pot. */
+export const SAYINGS: Readonly<Record<SayingKind, Saying>> = {
+  looked: { words: LOOKED },
+  tasted: { words: TASTED },
+  sign: { words: SIGNS_NOW },
+  splash: { range: { least: 1, most: 5000, unit: 'ml' } },
+  ladled: { range: { least: 1, most: 5000, unit: 'ml' } },
+  // With minutes it is set back after them.
+  heat: { words: HEATS, mayHave: { least: 0, most: 120, unit: 'min' } },
+  // From now on, where the lid is only up for a while.
+  lid: { words: LIDS_SET },
+  // The ring may be set for as long as it is up.
+  lidUp: { range: { least: 0, most: 30, unit: 'min' } },
+  stirred: {},
+  smells: { words: SMELLS },
+  boiledOver: {},
+  weighs: { range: { least: 50, most: 60_000, unit: 'g' } },
+  reads: { range: { least: 0, most: 250, unit: '°C' } },
+  // The pot stands off the ring as it is, and its clock with it.
+  pause: {},
+  resume: {},
+  // Who stirs from now on.
+  hands: { text: true },
+  note: { text: true },
+};
+
+/** What a tap needs that puts a stage into the line: which, and how many minutes. */
+const INSERT: Saying = { words: INSERTED, range: { least: 1, most: 120, unit: 'min' } };
+
+/** Longest note, characters. */
+export const LONGEST_NOTE = 280;
+
+/** What is wrong with a tap, at its field. */
+export interface SayingProblem {
+  readonly field: 'said' | 'amount';
+  readonly code: 'missing' | 'notAChoice' | 'outOfRange' | 'tooLong';
+}
+
+/**
+ * What is wrong with what a tap says; undefined where nothing is.
+ * @example sayingProblem('looked', 'level', undefined) // undefined
+ */
+export function sayingProblem(
+  kind: StageEvent['kind'],
+  said: string | undefined,
+  amount: number | undefined,
+): SayingProblem | undefined {
+  if (!isSaying(kind) && kind !== 'insert') return undefined;
+  const { words, range, text, mayHave } = kind === 'insert' ? INSERT : SAYINGS[kind];
+  if ((words ?? text) && (said === undefined || said.trim() === ''))
+    return { field: 'said', code: 'missing' };
+  if (words && !words.includes(said ?? '')) return { field: 'said', code: 'notAChoice' };
+  if (text && (said ?? '').length > LONGEST_NOTE) return { field: 'said', code: 'tooLong' };
+  if (range && amount === undefined) return { field: 'amount', code: 'missing' };
+  const within = range ?? mayHave;
+  if (!within || amount === undefined) return undefined;
+  return amount >= within.least && amount <= within.most
+    ? undefined
+    : { field: 'amount', code: 'outOfRange' };
+}
