@@ -107,7 +107,16 @@ const screenArrows = SCREENS.map((screen) => ({
 }));
 
 export default tseslint.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', '.demo/**', '.tmp/**', '**/*.generated.ts'] },
+  {
+    ignores: [
+      '**/dist/**',
+      '**/node_modules/**',
+      '.demo/**',
+      '.tmp/**',
+      '**/*.generated.ts',
+      'scripts/**/*.d.ts',
+    ],
+  },
   js.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],
@@ -231,6 +240,6 @@ export default tseslint.config(
   { files: ['**/*.{ts,tsx,mjs}'], ignores: ['**/*.spec.{ts,tsx}'], rules: { 'max-lines': ['error', 400] } },
   { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
   // These hand functions to the browser.
-  { files: ['scripts/bench*.mjs', 'scripts/make/shots.mjs'], languageOptions: { globals: globals.browser } },
+  { files: ['scripts/bench/*.mjs', 'scripts/make/shots.mjs'], languageOptions: { globals: globals.browser } },
   prettier,
 );

@@ -15,6 +15,14 @@ const swc = (tsx, decorators = false) => [
     module: { type: 'commonjs' },
   },
 ];
+/** Our own sources as plain CommonJS; tests hoist their mocks, and packages are no TypeScript: both go through swc. */
+const transforms = (tsx, decorators = false) => ({
+  '\\.spec\\.tsx?$': swc(tsx, decorators),
+  '^.+\\.tsx?$': '<rootDir>/scripts/check/transpile.cjs',
+  '^.+\\.[mc]?jsx?$': swc(tsx, decorators),
+});
+/** Through the sandbox's own look-up these two cost arithmetic a third of the processor. */
+const ARITHMETIC = ['Math', 'Number'];
 const shared = {
   rootDir: import.meta.dirname,
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
@@ -30,45 +38,49 @@ export default {
       ...shared,
       displayName: 'core',
       testEnvironment: 'node',
-      // The core is arithmetic: through the sandbox's own look-up these two cost a third of the processor.
-      sandboxInjectedGlobals: ['Math', 'Number'],
+      sandboxInjectedGlobals: ARITHMETIC,
       testMatch: ['<rootDir>/packages/core/src/**/*.spec.ts'],
       setupFiles: ['<rootDir>/scripts/check/propertySeed.mjs'],
-      transform: { '^.+\\.[mc]?[jt]sx?$': swc(false) },
+      transform: transforms(false),
     },
     {
       ...shared,
       displayName: 'server',
+      sandboxInjectedGlobals: ARITHMETIC,
       testEnvironment: 'node',
       testEnvironmentOptions: { customExportConditions: ['source', 'node', 'require', 'default'] },
       testMatch: ['<rootDir>/apps/server/src/**/*.spec.ts'],
       setupFiles: ['<rootDir>/scripts/check/propertySeed.mjs'],
-      transform: { '^.+\\.[mc]?[jt]sx?$': swc(false, true) },
+      transform: transforms(false, true),
     },
     {
       ...shared,
       displayName: 'web',
+      sandboxInjectedGlobals: ARITHMETIC,
       testEnvironment: 'jsdom',
       testEnvironmentOptions: { customExportConditions: ['source', 'browser', 'require', 'default'] },
       testMatch: ['<rootDir>/apps/web/src/**/*.spec.{ts,tsx}'],
       setupFiles: ['<rootDir>/apps/web/src/testing/setup.ts'],
-      transform: { '^.+\\.[mc]?[jt]sx?$': swc(true) },
+      transform: transforms(true),
       moduleNameMapper: { ...shared.moduleNameMapper, '\\.css$': '<rootDir>/apps/web/src/testing/empty.ts' },
     },
     {
       ...shared,
       displayName: 'scripts',
+      sandboxInjectedGlobals: ARITHMETIC,
       testEnvironment: 'node',
       testMatch: ['<rootDir>/scripts/**/*.spec.ts'],
-      transform: { '^.+\\.[mc]?[jt]sx?$': swc(false) },
+      transform: transforms(false),
     },
     {
       ...shared,
       displayName: 'e2e',
-      testEnvironment: 'node',
+      testEnvironment: '<rootDir>/e2e/support/environment.mjs',
+      globalSetup: '<rootDir>/e2e/support/prepare.mjs',
+      globalTeardown: '<rootDir>/e2e/support/clearUp.mjs',
       testEnvironmentOptions: { customExportConditions: ['source', 'node', 'require', 'default'] },
       testMatch: ['<rootDir>/e2e/**/*.spec.ts'],
-      transform: { '^.+\\.[mc]?[jt]sx?$': swc(false) },
+      transform: transforms(false),
     },
   ],
 };

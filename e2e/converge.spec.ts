@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it, jest } from '@jest/globals';
-import { inOrder, replay } from '@hammock/core';
+import { inOrder, runFromTaps } from '@hammock/core';
 import type { BagRecord, CookRecord, PlanRecord } from '@hammock/core/records';
 import fc from 'fast-check';
 import { Kitchen } from './support/harness.js';
@@ -155,8 +155,8 @@ describe('three devices with wrong clocks and bad wires', () => {
             expect(inOrder(d.events()).map((e) => e.id)).toEqual(
               there.events!.length > 0 ? d.orderOf(there) : [],
             );
-            expect(replay(here.answer.stages, d.events())).toEqual(
-              replay(there.answer.stages, d.eventsOf(there)),
+            expect(runFromTaps(here.answer.stages, d.events())).toEqual(
+              runFromTaps(there.answer.stages, d.eventsOf(there)),
             );
             expect(here.pouredMl).toBe(there.pouredMl);
             // Told by durations alone, no clock of any device is in it.

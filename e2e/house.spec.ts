@@ -32,7 +32,7 @@ describe('a phone of the house', () => {
       before.other,
     );
     await sees(desk, 'Green phone');
-    // Its letters are stored, and what is changed at the desk is heard: both are one kitchen.
+    // Its writes are stored, and what is changed at the desk is heard: both are one kitchen.
     await stored(phone);
     await press(desk, 'Let Green phone go');
     await sees(phone, 'Let this device in');

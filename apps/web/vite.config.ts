@@ -1,4 +1,4 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
@@ -26,12 +26,14 @@ const fontLicences = (): Plugin => ({
   },
 });
 
-/** A file of ours, with all that it needs. */
-const own = (path: string): RegExp =>
-  new RegExp(
-    `apps[\\\\/]web[\\\\/]src[\\\\/]${path.replaceAll('/', '[\\\\/]').replaceAll('.', '\\.')}$`,
-    'u',
-  );
+/** Files of ours, each with all that it needs; a file that is not there would put its piece into another one unseen. */
+const own = (...paths: readonly string[]): RegExp => {
+  for (const path of paths)
+    if (!existsSync(join(import.meta.dirname, 'src', path)))
+      throw new Error(`no ${path} to build a piece of`);
+  const any = paths.map((path) => path.replaceAll('/', '[\\/]').replaceAll('.', '\\.')).join('|');
+  return new RegExp(`apps[\\/]web[\\/]src[\\/](${any})$`, 'u');
+};
 
 /** The screens are fetched beside the script that asks for them, and not after it. */
 const appAhead = (): Plugin => ({
@@ -90,9 +92,17 @@ export default defineConfig({
           groups: [
             { name: 'first', test: own('main.ts'), priority: 5 },
             { name: 'app', test: own('App.tsx'), priority: 4 },
-            { name: 'number', test: own('(stores/engineParts|screens/pour/theNumberPiece).ts'), priority: 3 },
+            {
+              name: 'number',
+              test: own('stores/plan/coreParts.ts', 'screens/pour/number/theNumberPiece.ts'),
+              priority: 3,
+            },
             { name: 'below', test: own('screens/pour/below.ts'), priority: 2 },
-            { name: 'lists', test: own('ui/(PickList|SearchList).tsx'), priority: 1 },
+            {
+              name: 'lists',
+              test: own('ui/controls/PickList.tsx', 'ui/controls/SearchList.tsx'),
+              priority: 1,
+            },
           ],
         },
       },

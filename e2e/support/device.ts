@@ -1,5 +1,5 @@
 import { jest } from '@jest/globals';
-import { inOrder, type StageEvent } from '@hammock/core';
+import { inOrder, type Tap } from '@hammock/core';
 import type { BagFields, CookRecord, HouseholdFields } from '@hammock/core/records';
 import type { Method, Reply } from '../../apps/web/src/api/http.js';
 
@@ -85,7 +85,7 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
   // A plan that was changed is sent a moment later: until then there is something to do.
   const idle = (): boolean =>
     !draft.useDraft.getState().unsent &&
-    outbox.useOutbox.getState().letters.every((l) => l.state.kind === 'refused');
+    outbox.useOutbox.getState().writes.every((l) => l.state.kind === 'refused');
   return {
     network,
     bag: (id: string): BagFields | undefined => {
@@ -111,7 +111,7 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
       if (!plan || cooks.useCooks.getState().active) return;
       cooks.useCooks.getState().begin(plan, planInput.planInputOf(plan, kitchen.useKitchen.getState()));
     },
-    tap: (kind: StageEvent['kind'], minutes?: number) => {
+    tap: (kind: Tap['kind'], minutes?: number) => {
       const { active } = cooks.useCooks.getState();
       const [stage] = active?.answer.stages ?? [];
       if (stage)
@@ -122,7 +122,7 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
       if (active) cooks.useCooks.getState().setPoured(active.id, ml);
     },
     active: (): CookRecord | null => cooks.useCooks.getState().active,
-    events: (): StageEvent[] => {
+    events: (): Tap[] => {
       const { active } = cooks.useCooks.getState();
       return active ? cookRecord.eventsOf(active) : [];
     },
@@ -132,7 +132,7 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
       return plan && { id: plan.planId, portions: plan.spec.portions };
     },
     orderOf: (cook: CookRecord): string[] => inOrder(cookRecord.eventsOf(cook)).map((e) => e.id),
-    carry: () => outbox.useOutbox.getState().carry(),
+    carry: () => outbox.useOutbox.getState().sync(),
     hear: async () => {
       await feed.hearChanges();
     },
@@ -141,11 +141,11 @@ export async function boot(url: () => string, clockOffMs: number, log: Reached[]
       outbox.useOutbox.getState().noteReachable(true);
     },
     settleAsked: async (whose: 'mine' | 'theirs') => {
-      for (const letter of outbox.useOutbox.getState().letters)
-        if (letter.state.kind === 'asked') await outbox.useOutbox.getState().choose(letter.id, whose);
+      for (const write of outbox.useOutbox.getState().writes)
+        if (write.state.kind === 'asked') await outbox.useOutbox.getState().choose(write.id, whose);
     },
     isIdle: idle,
-    waiting: () => outbox.useOutbox.getState().letters,
+    waiting: () => outbox.useOutbox.getState().writes,
     beginAnew: () => {
       wires = 'fine';
       cooks.useCooks.setState({ active: null, recent: undefined });
@@ -190,7 +190,7 @@ const modules = async () => ({
   cooks: await import('../../apps/web/src/stores/cooks/cooks.js'),
   cookRecord: await import('../../apps/web/src/stores/cooks/cookRecord.js'),
   kitchenRows: await import('../../apps/web/src/stores/kitchen/kitchenRows.js'),
-  planInput: await import('../../apps/web/src/stores/plan/planInput.js'),
+  planInput: await import('../../apps/web/src/stores/plan/learntPlan.js'),
   draft: await import('../../apps/web/src/stores/plan/draft.js'),
   outbox: await import('../../apps/web/src/stores/session/pendingWrites.js'),
   feed: await import('../../apps/web/src/stores/feed/feed.js'),

@@ -1,11 +1,9 @@
 import { afterAll, afterEach, beforeAll, expect } from '@jest/globals';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { ChildProcess } from 'node:child_process';
-import type { Browser, BrowserContext, Page } from 'puppeteer-core';
-import { openBrowser } from '../../scripts/bench/browser.mjs';
-import { fillDemo } from '../../scripts/demo/demoData.mjs';
+import { connect, type Browser, type BrowserContext, type Page } from 'puppeteer-core';
 import { endServer, freePort, startServer } from '../../scripts/run/lib.mjs';
 
 /** Every screen that shows something without a pot on the stove. */
@@ -51,8 +49,7 @@ export class Kitchen {
     kitchen.web = web;
     kitchen.env = env;
     beforeAll(async () => {
-      await kitchen.open();
-      if (demo) await fillDemo(kitchen.url, Date.now());
+      await kitchen.open(demo);
     });
     afterAll(() => kitchen.close());
     afterEach(async () => {
@@ -63,10 +60,14 @@ export class Kitchen {
     return kitchen;
   }
 
-  private async open(): Promise<void> {
+  private async open(demo: boolean): Promise<void> {
     this.folder = mkdtempSync(join(tmpdir(), 'hammock-e2e-'));
-    this.port = await freePort(4300 + Math.floor(process.pid % 200));
-    this.opened = await openBrowser();
+    const prepared = process.env['HAMMOCK_DEMO_FOLDER'];
+    if (demo && prepared !== undefined) cpSync(prepared, this.folder, { recursive: true });
+    this.port = await freePort();
+    const { browserAddress } = globalThis as { browserAddress?: string };
+    if (browserAddress === undefined) throw new Error('run by e2e/support/environment.mjs');
+    this.opened = await connect({ browserWSEndpoint: browserAddress });
     await this.startServer();
   }
 
@@ -139,7 +140,7 @@ export class Kitchen {
   }
 
   async close(): Promise<void> {
-    await this.opened?.close();
+    await this.opened?.disconnect();
     await this.stopServer();
     rmSync(this.folder, { recursive: true, force: true });
   }

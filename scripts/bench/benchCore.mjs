@@ -1,13 +1,13 @@
 import { spawnSync } from 'node:child_process';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
 import { ANSWER_EXAMPLE } from '../../apps/server/dist/answer/answer.example.js';
 import * as core from '../../packages/core/dist/index.js';
-import { figure, median } from './benchFigures.mjs';
+import { figure, median, QUICK } from './benchFigures.mjs';
 import { bad, course, draws } from './benchPot.mjs';
 import { cookKitchens, kitchensText } from './kitchens.mjs';
-import { root, say, webFolder } from '../run/lib.mjs';
+import { sizes } from '../check/sizes.mjs';
+import { root, say } from '../run/lib.mjs';
 
 const { answer, INGREDIENTS, parseLines } = core;
 
@@ -61,7 +61,7 @@ export function inCore() {
     'answer in core, median',
     median(50, () => answer(ANSWER_EXAMPLE)),
     'ms',
-    1,
+    0.3,
   );
   const large = answer(LARGE);
   if (large.ok === false) throw new Error(JSON.stringify(large.error));
@@ -82,15 +82,15 @@ export function inCore() {
 /** The pot over time: how fast, how right, and that nothing hangs. */
 export async function potOverTime() {
   const pot = await course(core, median);
-  figure('one full course, median', pot.courseMs, 'ms', 1);
+  figure('one full course, median', pot.courseMs, 'ms', 0.08);
   say(
     `the registry's solvers at equal accuracy: odex ${pot.odexMs.toFixed(1)} ms (×${pot.odexRatio.toFixed(1)}), ode45-cash-karp ${pot.karpMs.toFixed(1)} ms (×${pot.karpRatio.toFixed(1)}); error of the core ${pot.error.toExponential(1)}`,
   );
   figure('registry solvers are slower by at least', -Math.min(pot.odexRatio, pot.karpRatio), '×', -10);
   const { allS, firstMs } = await draws();
-  figure('2,000 draws on two workers', allS, 's', 1);
+  figure('2,000 draws on two workers', allS, 's', 0.2);
   figure('first odds, 200 draws on two workers', firstMs, 'ms', 150);
-  figure('random plans without an outcome, of 10,000', bad(core, 10_000), '', 0);
+  figure('random plans without an outcome, of 10,000', bad(core, QUICK ? 200 : 10_000), '', 0);
 }
 
 /** The reliability table and the rules beaten, into docs/accuracy.md. */
@@ -104,22 +104,5 @@ export function kitchens() {
   say('docs/kitchens.part.md, which npm run accuracy puts into docs/accuracy.md');
 }
 
-/** Gzipped size of every script the first page loads, from Vite's manifest. */
-export function firstLoad() {
-  const manifest = JSON.parse(readFileSync(join(webFolder, '.vite/manifest.json'), 'utf8'));
-  const files = new Set();
-  const add = (key) => {
-    const entry = manifest[key];
-    if (files.has(entry.file)) return;
-    files.add(entry.file);
-    for (const next of entry.imports ?? []) add(next);
-  };
-  add('index.html');
-  // What the page fetches beside it.
-  for (const [key, { name }] of Object.entries(manifest)) if (name === 'app') add(key);
-  const bytes = [...files].reduce(
-    (sum, file) => sum + gzipSync(readFileSync(join(webFolder, file))).length,
-    0,
-  );
-  figure('JavaScript at first load, gzipped', bytes / 1000, 'kB', 130);
-}
+/** What the first page waits for. */
+export const firstLoad = () => figure('JavaScript at first load, gzipped', sizes()['first load'], 'kB', 125);

@@ -1,5 +1,5 @@
 import { figure, quantile } from './benchFigures.mjs';
-import { openBrowser, toCharts } from './browser.mjs';
+import { openBrowser, toCharts, toOdds } from './browser.mjs';
 
 /** From a key going down in the amount field to the frame that shows the new number. */
 export async function keystroke(url) {
@@ -9,7 +9,7 @@ export async function keystroke(url) {
   await page.goto(url);
   await page.waitForSelector('[data-testid=pour-other]');
   const times = await keystrokes(page, 220);
-  figure('keystroke to new number on screen, p95', quantile(times.slice(20), 0.95), 'ms', 32);
+  figure('keystroke to new number on screen, p95', quantile(times.slice(20), 0.95), 'ms', 16.7);
   await smooth(browser, url);
   await browser.close();
 }
@@ -54,7 +54,7 @@ async function smooth(browser, url) {
     }).observe({ type: 'longtask' });
   });
   await page.goto(url);
-  await page.waitForSelector('[data-testid=odds-wanted]');
+  await toOdds(page);
   await new Promise((later) => setTimeout(later, 3000));
   const longest = await page.evaluate(async () => {
     // What the first page takes to draw is not what is asked here: another plan, and its odds.

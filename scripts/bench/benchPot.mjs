@@ -1,4 +1,8 @@
+import { createRequire } from 'node:module';
 import { Worker } from 'node:worker_threads';
+
+/** These two packages are CommonJS. */
+const load = createRequire(import.meta.url);
 
 /** What the bench measures of the pot over time and of the odds. */
 const DISH = {
@@ -31,8 +35,8 @@ export async function course(core, median) {
   const end = (y) => (y[2] + y[3] + y[4]) / 3;
   const exact = end(core.cookPot(plan, waterG, { setup, stepMin: 1 / 256 }).rested);
   const error = Math.abs(end(core.cookPot(plan, waterG, { setup }).rested) / exact - 1);
-  const odex = require('odex');
-  const karp = require('ode45-cash-karp');
+  const odex = load('odex');
+  const karp = load('ode45-cash-karp');
   const byOdex = (tolerance) => {
     let last;
     for (const { from, minutes, rates, until } of stretches) {
@@ -160,7 +164,7 @@ export async function draws() {
 
 /** Random plans and pours: how many end without an outcome of plain numbers. */
 export function bad(core, count) {
-  const fc = require('fast-check');
+  const fc = load('fast-check');
   const plan = fc.record({
     grainId: fc.constantFrom(...core.GRAINS.map((g) => g.id)),
     grain: fc.record({ g: fc.double({ min: 50, max: 1500, noNaN: true }) }),

@@ -1,8 +1,8 @@
-import { asCooked } from '../../packages/core/dist/compute/stove/asCooked.js';
+import { stretchesFromRun } from '../../packages/core/dist/compute/stove/stretchesFromRun.js';
 import { beliefOf } from '../../packages/core/dist/compute/stove/belief.js';
-import { follow } from '../../packages/core/dist/compute/stove/follow.js';
-import { replay } from '../../packages/core/dist/compute/stove/replay.js';
-import { LOOKED, TASTED } from '../../packages/core/dist/compute/stove/saying.js';
+import { potFromStretches } from '../../packages/core/dist/compute/stove/potFromStretches.js';
+import { runFromTaps } from '../../packages/core/dist/compute/stove/runFromTaps.js';
+import { LOOKED, TASTED } from '../../packages/core/dist/compute/stove/observation.js';
 import { Tally } from '../../packages/core/dist/compute/odds/chances.js';
 import { drawZ } from '../../packages/core/dist/compute/odds/draw.js';
 import { spreadsOf, truthOf } from '../../packages/core/dist/compute/odds/doubts.js';
@@ -80,9 +80,9 @@ function withAdvice(input, plan, made, truth, kitchen, times, said) {
     taps.push({ id: `t${n}`, seq: n, kind, stageId, atMs: atMin * MIN, ...more });
   };
   const real = (nowMin) => {
-    const cooked = asCooked(plan, replay(plan.stages, taps), nowMin * MIN);
+    const cooked = stretchesFromRun(plan, runFromTaps(plan.stages, taps), nowMin * MIN);
     const setup = setupOf(cooked.plan, truth);
-    return { setup, ...follow(setup, cooked, pourG) };
+    return { setup, ...potFromStretches(setup, cooked, pourG) };
   };
   const believe = (nowMin) =>
     beliefOf({

@@ -1,7 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { answer } from '../../packages/core/dist/index.js';
-import { evidenceOf, learn, learntInto, learntOf, potOf } from '../../packages/core/dist/learning/index.js';
+import {
+  evidenceFromVerdict,
+  learn,
+  learntInto,
+  learntOf,
+  potOf,
+} from '../../packages/core/dist/learning/index.js';
 import { quantile } from './benchFigures.mjs';
 import { randomOf } from './benchRandom.mjs';
 import { root } from '../run/lib.mjs';
@@ -31,7 +37,7 @@ export function schools() {
         .map(([, p]) => p);
       for (const n of [3, 8]) {
         const evidence = order.slice(0, n).flatMap((p, i) => {
-          const said = evidenceOf({ input: p.input, pouredMl: p[end], texture: 3 });
+          const said = evidenceFromVerdict({ input: p.input, pouredMl: p[end], texture: 3 });
           return said ? [{ ...at(p), cookId: `c${i}`, dishId: p.id, ...said }] : [];
         });
         const learnt = learn(evidence);

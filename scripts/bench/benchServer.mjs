@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { ANSWER_EXAMPLE } from '../../apps/server/dist/answer/answer.example.js';
 import { figure, quantile } from './benchFigures.mjs';
-import { freePort, say } from '../run/lib.mjs';
+import { freePort } from '../run/lib.mjs';
 
 /** Ten thousand pots, written straight into the file. */
 export async function tenThousand(folder, url, count = 10_000) {
@@ -59,6 +59,41 @@ export async function listing(url) {
   );
 }
 
+/** What pots have taught: from cold with all of them, and with one more. */
+export async function learning(url) {
+  const learnt = async () => {
+    const began = performance.now();
+    const reply = await fetch(`${url}/api/learnt`);
+    if (!reply.ok) throw new Error(`learnt: ${reply.status}`);
+    await reply.text();
+    return performance.now() - began;
+  };
+  figure('first learnt, 10,000 pots, from cold', (await learnt()) / 1000, 's', 5);
+  const again = [];
+  for (let n = 0; n < 8; n += 1) {
+    const id = `00000000-0000-4000-8001-${String(n).padStart(12, '0')}`;
+    const put = (method, path, body) =>
+      fetch(`${url}/api/${path}`, {
+        method,
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      }).then(async (reply) => {
+        if (!reply.ok) throw new Error(await reply.text());
+        return reply.json();
+      });
+    const { revision, advisedMl } = await put('PUT', `cooks/${id}`, {
+      label: 'One more',
+      input: ANSWER_EXAMPLE,
+    });
+    await put('PATCH', `cooks/${id}?standsOn=${revision}`, {
+      pouredMl: advisedMl ?? 500,
+      outcome: { texture: 3, base: 'clean', note: '', atMs: Date.now() },
+    });
+    again.push(await learnt());
+  }
+  figure('one more pot learnt, median', quantile(again, 0.5), 'ms', 3);
+}
+
 /** Times `count` posts at ten open connections; bounded, to this machine only. */
 async function posts(port, path, body, count) {
   const agent = new Agent({ keepAlive: true, maxSockets: 10 });
@@ -91,13 +126,12 @@ export async function answerOverHttp(port) {
   await posts(port, '/api/answer', body, 1500);
   const times = await posts(port, '/api/answer', body, 1000);
   figure('POST /api/answer at 10 connections, p95', quantile(times, 0.95), 'ms', 15);
-  const barePort = await freePort(4700);
+  const barePort = await freePort();
   const bare = spawn(process.execPath, ['-e', BARE, String(barePort)]);
   await new Promise((later) => setTimeout(later, 1500));
   await posts(barePort, '/', body, 1500);
   const bareTimes = await posts(barePort, '/', body, 1000);
   bare.kill();
-  say(
-    `for comparison, a server that only replies: p95 ${quantile(bareTimes, 0.95).toFixed(2)} ms; medians ${quantile(times, 0.5).toFixed(2)} and ${quantile(bareTimes, 0.5).toFixed(2)} ms`,
-  );
+  const times95 = quantile(times, 0.95) / quantile(bareTimes, 0.95);
+  figure('POST /api/answer, as multiple of a server that only replies', times95, '×', 3);
 }

@@ -30,3 +30,16 @@ export async function toCharts(page) {
     return document.querySelector('[data-testid=charts] svg') !== null;
   });
 }
+
+/** Scrolls to the odds, which are worked out when they come near, and waits for them. */
+export async function toOdds(page) {
+  await page.waitForFunction(
+    () => {
+      scrollTo(0, document.body.scrollHeight);
+      const odds = document.querySelector('[data-testid=odds-wanted]');
+      odds?.scrollIntoView({ block: 'center' });
+      return odds !== null;
+    },
+    { polling: 100 },
+  );
+}

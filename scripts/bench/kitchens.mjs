@@ -109,7 +109,7 @@ export function cookKitchens(core, count) {
     row.n += 1;
     const pourBy = (name, unseenG, seenG) => {
       const unseen = cooked(core, plan, unseenG, truth);
-      const seen = mending ? core.cookLooked(plan, seenG, truth, mending, tooth) : unseen;
+      const seen = mending ? core.cookInspected(plan, seenG, truth, mending, tooth) : unseen;
       row[name].unseen += isWanted(unseen) ? 1 : 0;
       row[name].seen += isWanted(mending ? seen : cooked(core, plan, seenG, truth)) ? 1 : 0;
     };

@@ -9,7 +9,7 @@ import { endServer, freePort, root, startServer } from '../run/lib.mjs';
  * made before every test and not kept: a document that says something else than the tests ask does not compile.
  */
 const folder = mkdtempSync(join(tmpdir(), 'hammock-client-'));
-const { child, url } = await startServer({ dataFolder: folder, port: await freePort(4640), quiet: true });
+const { child, url } = await startServer({ dataFolder: folder, port: await freePort(), quiet: true });
 const document = await (await fetch(`${url}/api/docs-json`)).json();
 writeFileSync(join(root, 'e2e/api.generated.ts'), astToString(await openapiTS(document)));
 await endServer(child);

@@ -3,6 +3,7 @@ import { basename, dirname, join, relative } from 'node:path';
 import { format, resolveConfig } from 'prettier';
 import ts from 'typescript';
 import { root } from '../run/lib.mjs';
+import { glossary } from './glossary.mjs';
 
 /**
  * The rooms (folders) of each part of the program, from the imports themselves: their picture in CONTRIBUTING.md and the
@@ -11,6 +12,7 @@ import { root } from '../run/lib.mjs';
 const PICTURE = join(root, 'CONTRIBUTING.md');
 const LIST = join(root, 'docs/rooms.md');
 const [BEGIN, END] = ['<!-- rooms: npm run rooms -->', '<!-- end of rooms -->'];
+const [WORDS_BEGIN, WORDS_END] = ['<!-- words: npm run rooms -->', '<!-- end of words -->'];
 const PARTS = { core: 'packages/core/src', web: 'apps/web/src', server: 'apps/server/src' };
 const ALL = { ...PARTS, scripts: 'scripts', e2e: 'e2e' };
 /** Parts whose rooms may not import each other; the server's features use each other's entities. */
@@ -180,10 +182,11 @@ async function list() {
 
 /** CONTRIBUTING.md as it should be. */
 async function contributing() {
-  const text = readFileSync(PICTURE, 'utf8');
-  const [before, after] = [text.slice(0, text.indexOf(BEGIN)), text.slice(text.indexOf(END))];
+  const between = (text, begin, end, made) =>
+    `${text.slice(0, text.indexOf(begin))}${begin}\n\n${made}\n\n${text.slice(text.indexOf(end))}`;
   const drawn = ONE_WAY.map((part) => `**${part}** (\`${PARTS[part]}\`)\n\n${picture(part)}`);
-  return format(`${before}${BEGIN}\n\n${drawn.join('\n\n')}\n\n${after}`, {
+  const withRooms = between(readFileSync(PICTURE, 'utf8'), BEGIN, END, drawn.join('\n\n'));
+  return format(between(withRooms, WORDS_BEGIN, WORDS_END, glossary()), {
     ...(await resolveConfig(PICTURE)),
     parser: 'markdown',
   });

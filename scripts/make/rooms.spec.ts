@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from '@jest/globals';
-import { execFile } from 'node:child_process';
+import { execFile, execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
@@ -11,7 +11,7 @@ const run = promisify(execFile);
 const ENTITIES = [
   'apps/server/src/cooks/cook.entity.ts',
   'apps/server/src/cooks/outcome.entity.ts',
-  'apps/server/src/cooks/stageEvent.entity.ts',
+  'apps/server/src/cooks/tap.entity.ts',
 ];
 
 interface Found {
@@ -19,16 +19,19 @@ interface Found {
   readonly arrows: readonly (readonly string[])[];
   readonly circles: readonly (readonly string[])[];
   readonly sizes: readonly (readonly [string, number])[];
+  readonly questions: readonly (readonly [string, string, readonly string[]])[];
 }
 let found: Found;
 
 beforeAll(async () => {
   const script = `import { circles, documents, ONE_WAY, rooms, sizes } from './scripts/make/rooms.mjs';
+    import { grepOf, QUESTIONS } from './scripts/make/glossary.mjs';
     process.stdout.write(JSON.stringify({
       documents: await documents(),
       arrows: ONE_WAY.map((part) => [...rooms(part).arrows]),
       circles: ['core', 'web', 'server'].flatMap(circles),
       sizes: [...sizes()],
+      questions: QUESTIONS.map(([question, word, file]) => [question, file, grepOf(word)]),
     }))`;
   const args = ['--input-type=module', '-e', script];
   const { stdout } = await run(process.execPath, args, { cwd: root, maxBuffer: 1e8 });
@@ -54,5 +57,13 @@ describe('the rooms', () => {
   it('hold 25 files at most', () => {
     expect(found.sizes.length).toBeGreaterThan(50);
     expect(found.sizes.filter(([, files]) => files > 25)).toEqual([]);
+  });
+
+  it('answer what somebody new asks in the first three files with the word in an exported name', () => {
+    expect(found.questions).toHaveLength(20);
+    for (const [question, file, words] of found.questions) {
+      const hits = execFileSync('git', words, { cwd: root, encoding: 'utf8' }).trim().split('\n');
+      expect([question, hits.slice(0, 3)]).toEqual([question, expect.arrayContaining([file])]);
+    }
   });
 });

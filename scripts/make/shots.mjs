@@ -18,7 +18,7 @@ const HOUSE = { HAMMOCK_LAN: '1', HAMMOCK_LAN_HOSTS: '192.168.1.20' };
 const folder = mkdtempSync(join(tmpdir(), 'hammock-shots-'));
 const { child, url } = await startServer({
   dataFolder: folder,
-  port: await freePort(4600),
+  port: await freePort(),
   quiet: true,
   env: HOUSE,
 });

@@ -25,7 +25,7 @@ export async function keepUp(begin, isEnding, { now = Date.now, wait = sleep, sa
     const beganMs = now();
     const { code, signal, early } = await ended(begin, fell);
     if (isEnding() || code === 0) return code ?? 0;
-    // What is said, or keeps it from ever answering, is for whoever started it.
+    // What is said, or keeps it from ever answering, is for the person who started it.
     if (SAID.has(code) || (early && fell.times === 0)) return code ?? 1;
     inARow = now() - beganMs > CALM_MS ? 1 : inARow + 1;
     fell = { times: fell.times + 1, atMs: now() };

@@ -12,7 +12,10 @@ export const webFolder = join(root, 'apps/web/dist');
 
 export const say = (words) => process.stdout.write(`· ${words}\n`);
 
-/** Ends the program with a sentence for the person who started it. */
+/**
+ * Ends the program with a sentence for the person who started it.
+ * @returns {never}
+ */
 export function stop(words) {
   process.stderr.write(`${words}\n`);
   process.exit(1);
@@ -112,8 +115,19 @@ export function build() {
   writeFileSync(stamp, '');
 }
 
-/** The first free port at or after `from` on this machine. */
-export async function freePort(from) {
+/**
+ * The first free port at or after `from` on this machine; any that the system has free without.
+ * @param {number} [from]
+ * @returns {Promise<number>}
+ */
+export async function freePort(from = 0) {
+  if (from === 0) {
+    const probe = createServer();
+    await new Promise((listening) => probe.listen(0, '127.0.0.1', () => listening(undefined)));
+    const { port } = /** @type {import('node:net').AddressInfo} */ (probe.address());
+    await new Promise((closed) => probe.close(closed));
+    return port;
+  }
   for (let port = from; port < from + 50; port += 1) {
     const free = await new Promise((answer) => {
       const probe = createServer();

@@ -4,9 +4,9 @@ import { tapsOf } from '../../packages/core/dist/records/index.js';
 import { setupOf } from '../../packages/core/dist/compute/pot/setup.js';
 import { TEMP } from '../../packages/core/dist/compute/pot/state.js';
 import { readPot } from '../../packages/core/dist/compute/pot/live.js';
-import { asCooked } from '../../packages/core/dist/compute/stove/asCooked.js';
-import { follow } from '../../packages/core/dist/compute/stove/follow.js';
-import { replay } from '../../packages/core/dist/compute/stove/replay.js';
+import { stretchesFromRun } from '../../packages/core/dist/compute/stove/stretchesFromRun.js';
+import { potFromStretches } from '../../packages/core/dist/compute/stove/potFromStretches.js';
+import { runFromTaps } from '../../packages/core/dist/compute/stove/runFromTaps.js';
 import { freePort } from './lib.mjs';
 
 /** An empty pot with its lid, g; and what is in it besides water is taken as its grain and things. */
@@ -37,7 +37,7 @@ const LIFT_MS = 2000;
 
 /** Where the pot stands to its liquid: it is not in yet, goes in just now (nobody has said what was poured), or is in. */
 export function pourOf(cook) {
-  const { stages, current } = replay(cook.answer.stages, tapsOf(cook.events));
+  const { stages, current } = runFromTaps(cook.answer.stages, tapsOf(cook.events));
   const wet = stages.findIndex((s) => isWet(s.stage.act));
   if (current > wet || cook.pouredMl !== null) return 'in';
   return current === wet ? 'now' : 'notYet';
@@ -51,11 +51,11 @@ export function potNow(cook, nowMs, pourMl = cook.pouredMl ?? cook.advisedMl) {
   const made = completePlan(cook.input);
   if (!made.ok) return undefined;
   const taps = tapsOf(cook.events);
-  const cooked = asCooked(made.value, replay(cook.answer.stages, taps), nowMs);
+  const cooked = stretchesFromRun(made.value, runFromTaps(cook.answer.stages, taps), nowMs);
   const setup = setupOf(cooked.plan);
   const { pourWith, ingredients, grainG } = made.value;
   const pourG = pourMl * (pourWith.water / 100) * pourWith.densityGPerMl;
-  const reading = readPot(setup, follow(setup, cooked, pourG).pot);
+  const reading = readPot(setup, potFromStretches(setup, cooked, pourG).pot);
   const things = grainG + ingredients.reduce((sum, i) => sum + i.g, 0);
   return {
     weighsG: POT_G + things + pourMl * pourWith.densityGPerMl - reading.steamG,

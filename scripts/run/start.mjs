@@ -15,7 +15,7 @@ const lan = flag('lan') === true || process.env.HAMMOCK_LAN === '1';
 const env = {
   HAMMOCK_SAYS_IN_PAGE: '1',
   ...(lan ? { HAMMOCK_LAN: '1' } : {}),
-  // A code for a cook's device, said here: for whoever lost every device, or has a proxy before it.
+  // A code for a cook's device, said here: for a household that lost every device, or has a proxy before it.
   ...(flag('code') === true ? { HAMMOCK_CODE: '1' } : {}),
 };
 const port = await freePort(Number(asked ?? 4170));

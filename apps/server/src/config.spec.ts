@@ -12,7 +12,7 @@ describe('configFromEnvironment', () => {
     });
   });
 
-  it('listens in the house for --lan, and on this machine alone for a proxy: whoever goes round it is not answered', () => {
+  it('listens in the house for --lan, and on this machine alone for a proxy: a request that goes round it is not answered', () => {
     const hostOf = (env: NodeJS.ProcessEnv) => configFromEnvironment(env).host;
     expect(hostOf({ HAMMOCK_LAN: '1' })).toBe('0.0.0.0');
     expect(hostOf({ HAMMOCK_ORIGIN: 'https://kitchen.example' })).toBe('127.0.0.1');

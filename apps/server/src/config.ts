@@ -14,11 +14,11 @@ export interface Config {
   readonly house: House | undefined;
   /** Addresses of a scale, a thermometer or a hob that speaks docs/instruments.md. */
   readonly instruments: readonly string[];
-  /** Whether what keeps it from starting is said in the page too, until it is ended: for whoever started it by hand. */
+  /** Whether what keeps it from starting is said in the page too, until it is ended: for the person who started it by hand. */
   readonly saysInPage: boolean;
-  /** When it fell and was started again by whoever keeps it up, ms since the epoch. */
+  /** When it fell and was started again by the keeper process, ms since the epoch. */
   readonly fellAtMs: number | undefined;
-  /** Whether a code that lets a cook's device in is said on the terminal: for whoever lost every device. */
+  /** Whether a code that lets a cook's device in is said on the terminal: for a household that lost every device. */
   readonly saysCode: boolean;
   /** Largest body accepted, bytes. */
   readonly bodyLimit: number;
@@ -47,7 +47,7 @@ export function configFromEnvironment(env: NodeJS.ProcessEnv): Config {
   return {
     databaseFile: join(folder, 'hammock.sqlite'),
     // Only where it was asked for: nothing but this machine is answered otherwise.
-    // A proxy asks on this machine: whoever goes round it is not answered.
+    // A proxy asks on this machine: a request that goes round it is not answered.
     host: house && house.origin === undefined ? '0.0.0.0' : '127.0.0.1',
     house,
     instruments: instrumentsFrom(env['HAMMOCK_INSTRUMENTS']),

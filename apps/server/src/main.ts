@@ -12,7 +12,7 @@ const problemOf = (error: unknown): StartProblem =>
     ? error
     : new StartProblem('unknown', `Hammock cannot start: ${String(error)}`);
 
-/** One plain sentence for whoever started it. */
+/** One plain sentence for the person who started it. */
 const say = ({ message }: StartProblem): void => void process.stderr.write(`${message}\n`);
 
 /** Builds the server. What keeps it from that is said in the page too where that was asked for, until it is mended. */
@@ -46,7 +46,7 @@ async function inPage(problem: StartProblem, config: Config): Promise<void> {
 }
 
 /**
- * Behind a proxy nobody is taken for the one at the keyboard; whoever sees this terminal is. The first device is let in by a code said
+ * Behind a proxy nobody is taken for the one at the keyboard; the person at this terminal is. The first device is let in by a code said
  * here, and one who lost every device asks for another with --code.
  */
 async function sayCode(app: NestExpressApplication, { house, saysCode }: Config): Promise<void> {

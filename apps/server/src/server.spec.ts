@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import SwaggerParser from '@apidevtools/swagger-parser';
-import { completePlan, oddsOf, replay, type StageEvent } from '@hammock/core';
+import { completePlan, oddsOf, runFromTaps, type Tap } from '@hammock/core';
 import type { TapRecord } from '@hammock/core/records';
 import request from 'supertest';
 import { TABLE } from '../../../packages/core/src/testing/pots.js';
@@ -15,8 +15,8 @@ import { temporaryServer, type TemporaryServer } from './testing/temporaryServer
 let server: TemporaryServer;
 const http = () => request(server.url);
 /** A tap as the core takes it: nothing in it is null. */
-const bare = (tap: TapRecord): StageEvent =>
-  Object.fromEntries(Object.entries(tap).filter(([, v]) => v !== null)) as unknown as StageEvent;
+const bare = (tap: TapRecord): Tap =>
+  Object.fromEntries(Object.entries(tap).filter(([, v]) => v !== null)) as unknown as Tap;
 const uuid = (n: number): string => `00000000-0000-4000-8000-${n.toString().padStart(12, '0')}`;
 
 beforeAll(async () => {
@@ -314,7 +314,7 @@ describe('the database', () => {
     // By the clocks they were told by then: two stages were done, and the second was taken back.
     expect(events[3].undoesId).toBe(events[2].id);
     expect(events.map((e: TapRecord) => e.seq)).toEqual([0, 1, 2, 3].map((n) => Number(events[0].seq) + n));
-    expect(replay(answer.stages, events.map(bare))).toMatchObject({ current: 1, phase: 'running' });
+    expect(runFromTaps(answer.stages, events.map(bare))).toMatchObject({ current: 1, phase: 'running' });
     // Everything has a revision, and can be changed standing on it.
     await request(old.url)
       .patch(`/api/cooks/${line.id}?standsOn=${revision}`)

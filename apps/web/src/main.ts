@@ -4,7 +4,7 @@ import { followOtherTabs, takeUpMirrored } from './storage/deviceStorage.js';
 import { fetchPour } from './screens/pour/goesIn/pieces.js';
 import { useCooks } from './stores/cooks/cooks.js';
 import { sendDraftNow, useDraft } from './stores/plan/draft.js';
-import { loadEngine } from './stores/plan/engine.js';
+import { loadCore } from './stores/plan/core.js';
 import { useKitchen } from './stores/kitchen/kitchen.js';
 import { useLearnt } from './stores/kitchen/learnt.js';
 import { keepTogether } from './stores/feed/feed.js';
@@ -13,7 +13,7 @@ import { askToPersist, hearInstall } from './storage/installed.js';
 import { keepProgram } from './storage/newVersion.js';
 import { applyTheme, useTheme } from './stores/session/theme.js';
 import { emptyWhenLetGo } from './stores/session/emptyDevice.js';
-import { hearFall, loadHouse } from './stores/session/house.js';
+import { hearFall, loadAccess } from './stores/session/access.js';
 import { useTime } from './stores/session/time.js';
 import { fetched } from './storage/fetched.js';
 import { fetchLists } from './ui/controls/Pick.js';
@@ -30,9 +30,9 @@ function start(): void {
   applyTheme();
   for (const store of [...KEPT, useTime, useTheme]) followOtherTabs(store);
   hearInstall();
-  void loadHouse();
+  void loadAccess();
   keepTogether(takeUpMirrored(KEPT));
-  // Asked once the letters that wait are known.
+  // Asked once the writes that wait are known.
   void openedOutbox().then(() => emptyWhenLetGo());
   addEventListener('pagehide', sendDraftNow);
   // A pot that is on is something to keep: the browser is asked once not to clear it by itself.
@@ -58,7 +58,7 @@ start();
 const nonce = document.querySelector<HTMLMetaElement>('meta[property=csp-nonce]')?.nonce;
 if (nonce) setNonce(nonce);
 
-void loadEngine();
+void loadCore();
 // The screen that is asked for comes beside the program and not after it.
 if (location.pathname === '/') fetchPour();
 if (location.pathname === '/stove') fetchStove();

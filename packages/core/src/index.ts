@@ -42,7 +42,7 @@ export {
   parseLines,
   type LineAmount,
   type LineOptions,
-  type PacketSizes,
+  type CanSizes,
   type ParsedLine,
 } from './parse/line/parseLine.js';
 export { millilitresOf } from './parse/line/lineAmount.js';
@@ -141,9 +141,9 @@ export {
 } from './basics/method/timing.js';
 export { orderProblems, type OrderCode, type OrderProblem } from './basics/method/order.js';
 export { cues, CUE_KINDS, type Cue } from './compute/stove/cue.js';
-export { clockMs, MOST_EXTENDED_MIN, replay, type RunState } from './compute/stove/replay.js';
+export { clockMs, MOST_EXTENDED_MIN, runFromTaps, type RunState } from './compute/stove/runFromTaps.js';
 export { fireNow, lastsMin, secondsLeft, type StageRun } from './compute/stove/sheet.js';
-export { TAP_KINDS, type StageEvent } from './compute/stove/tap.js';
+export { TAP_KINDS, type Tap } from './compute/stove/tap.js';
 export { effectiveTaps } from './compute/stove/effective.js';
 export { inOrder } from './compute/stove/tapOrder.js';
 export { beliefOf, type PotBelief, type PotNow } from './compute/stove/belief.js';
@@ -240,8 +240,8 @@ export { type Colour } from './compute/acts/colour.js';
 export { soakIn, withSoak } from './basics/method/soakStage.js';
 export { pouredOtherwise, type PouredOtherwise, type PourMend } from './compute/odds/pouredOtherwise.js';
 export { missingAct, type MissingAct } from './compute/odds/missing.js';
-export { cookLooked } from './compute/odds/cookLooked.js';
-export { mendingOf, TASTES_TO, type Mending } from './compute/odds/looked.js';
+export { cookInspected } from './compute/odds/cookInspected.js';
+export { mendingOf, TASTES_TO, type Mending } from './compute/odds/inspection.js';
 export { BASE_BANDS } from './compute/pot/constants.js';
 export { AS_PLANNED, setupOf, type Setup, type TrueValues } from './compute/pot/setup.js';
 export type { CookedStage, Ended, Seen } from './compute/pot/walk.js';

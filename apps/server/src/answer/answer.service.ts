@@ -16,7 +16,7 @@ import { ComputePool } from '../compute/pool.js';
 import type { Ask, CourseAsk } from './ask.dto.js';
 import type { PlanDto } from './plan.dto.js';
 
-/** Kitchens that are simulated when nobody says how many. */
+/** Samples that are drawn when the request names no number. */
 const USUAL = { draws: 200, seed: 1 } as const;
 /** Kitchens times minutes of the pot: one and a half seconds of one thread, whatever the plan (docs/reliability.md). */
 const MOST_POT_MINUTES = 108_000;

@@ -79,6 +79,10 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
         description: 'Pours in ml at which the grain leaves the wanted texture, and the whole scale.',
         allOf: [{ $ref: '#/components/schemas/Window' }],
       },
+      usual: {
+        description: 'What the cook usually pours, and what would come of it here; where that was said.',
+        allOf: [{ $ref: '#/components/schemas/RuleAnswer' }],
+      },
       rules: {
         type: 'array',
         items: { $ref: '#/components/schemas/RuleAnswer' },
@@ -232,7 +236,7 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
           looked: {
             description:
               'The same when the pot is tasted once, at the end of its covered time, and mended as it is found; none where it is never closed.',
-            allOf: [{ $ref: '#/components/schemas/LookedChances' }],
+            allOf: [{ $ref: '#/components/schemas/InspectedChances' }],
           },
         },
         required: ['chances', 'keepByMl', 'ml', 'waterG'],
@@ -259,7 +263,7 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
       looked: {
         description:
           'The same when the pot is tasted once, at the end of its covered time, and mended as it is found; none where it is never closed.',
-        allOf: [{ $ref: '#/components/schemas/LookedChances' }],
+        allOf: [{ $ref: '#/components/schemas/InspectedChances' }],
       },
     },
     required: ['waterG', 'ml', 'chances', 'keepByMl'],
@@ -280,7 +284,7 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
     description:
       'How likely each end of a pot is, 0–1. The first three are of the grain; the others can come on top.',
   },
-  LookedChances: {
+  InspectedChances: {
     type: 'object',
     properties: {
       hard: { type: 'number' },
@@ -674,6 +678,7 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
     },
     required: ['g', 'parts'],
     additionalProperties: false,
+    description: 'How far the pour may be off, as one standard deviation, and what that comes from.',
   },
   DoubtPart: {
     type: 'object',

@@ -8,6 +8,7 @@ import { WriteQueue } from '../common/writeQueue.js';
 import { Database } from '../database/database.js';
 import { copyDatabase, keepNewest } from '../database/copyFile.js';
 import { finishErase, markErased } from '../database/erase.js';
+import { FIRST_DAY } from '../household/firstDay.js';
 import type { OnBytes } from './archiveLines.js';
 import { Putting, type How, type LookedOver } from './archiveIn.js';
 import { archiveText } from './archiveOut.js';
@@ -122,14 +123,13 @@ export class ArchiveService {
       const { raw } = this.database;
       const tables = [cook, ...kept.map(([, columns]) => columns).reverse()].map(({ table }) => table);
       for (const table of [...tables, 'pot_evidence', 'device']) raw.exec(`DELETE FROM "${table}"`);
-      const empty = household.names.filter(
-        (n) => household.json.has(n) || ['fingerMm', 'softerSteps'].includes(n),
-      );
+      const first = Object.entries(FIRST_DAY);
       raw
-        .prepare(
-          `UPDATE "${household.table}" SET "name" = 'Our kitchen', ${empty.map((n) => `"${n}" = NULL`).join()}, "revision" = ?`,
-        )
-        .run(nextRevision());
+        .prepare(`UPDATE "${household.table}" SET ${first.map(([n]) => `"${n}" = ?`).join()}, "revision" = ?`)
+        .run(
+          ...first.map(([, value]) => (typeof value === 'boolean' ? Number(value) : value)),
+          nextRevision(),
+        );
       this.queue.beginEpoch();
       markErased(raw);
       return Promise.resolve();

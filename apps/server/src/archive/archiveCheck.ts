@@ -3,7 +3,7 @@ import { plainToInstance } from 'class-transformer';
 import { isUUID, validateSync } from 'class-validator';
 import type { Type } from '@nestjs/common';
 import { answer, cautionsOf, fits, PLAN, TAP_KINDS, type PlanInput } from '@hammock/core';
-import { sayingProblem, type AnswerReply } from '@hammock/core/records';
+import { observationProblem, type AnswerReply } from '@hammock/core/records';
 import { HouseholdDto } from '../household/household.dto.js';
 import { ROW_SCHEMAS } from './archiveSchema.js';
 import { KEPT, type KeptKey } from './archiveTables.js';
@@ -40,7 +40,7 @@ export function cookProblem(row: unknown): string | undefined {
   if (!fits(input, PLAN)) return 'input';
   const wrong = taps.findIndex(
     ({ kind, said, amount }) =>
-      !KINDS.has(kind) || sayingProblem(kind, said ?? undefined, amount ?? undefined) !== undefined,
+      !KINDS.has(kind) || observationProblem(kind, said ?? undefined, amount ?? undefined) !== undefined,
   );
   return wrong < 0 ? undefined : `taps[${wrong.toString()}]`;
 }

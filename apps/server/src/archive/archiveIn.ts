@@ -28,7 +28,7 @@ export interface Counts {
 }
 export interface LookedOver {
   readonly lists: Readonly<Record<string, Counts>>;
-  /** Rows that cannot be read, at the most so many of them named: "bags: label". */
+  /** Rows that cannot be read; only the first of them are named: "bags: label". */
   readonly wrong: readonly string[];
   readonly wrongCount: number;
 }

@@ -37,7 +37,7 @@ export function* archiveText(file: string, tables: Tables): Generator<string> {
   }
 }
 
-/** Rows are sent so many characters at a time: a piece a row would cost more than the row. */
+/** Characters sent at a time: one piece a row would cost more than the row. */
 const PIECE = 64 * 1024;
 
 function* lines(rows: Iterable<Values>, travel: (row: Values) => string): Generator<string> {

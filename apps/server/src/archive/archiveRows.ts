@@ -15,7 +15,7 @@ export class ArchiveProblem extends Error {
 
 /** A household of a hundred years has fewer rows. */
 const MOST_ROWS = 500_000;
-/** No row has so many bytes: what goes on for longer is no row. */
+/** Longest row, bytes: what goes on for longer is no row. */
 const LARGEST_ROW = 1024 * 1024;
 const PIECE = 64 * 1024;
 const LISTS: ReadonlySet<string> = new Set([...KEPT.map(([key]) => key), 'cooks']);

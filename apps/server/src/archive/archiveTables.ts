@@ -4,7 +4,7 @@ import { BagDto } from '../bags/bag.dto.js';
 import { Bag } from '../bags/bag.entity.js';
 import { Cook } from '../cooks/cook.entity.js';
 import { Outcome } from '../cooks/outcome.entity.js';
-import { StageEventRow } from '../cooks/stageEvent.entity.js';
+import { TapRow } from '../cooks/tap.entity.js';
 import { CupDto } from '../cups/cup.dto.js';
 import { Cup } from '../cups/cup.entity.js';
 import { DishDto } from '../dishes/dish.dto.js';
@@ -70,7 +70,7 @@ export const tablesOf = (source: DataSource) => ({
   household: columnsOf(source, Household),
   kept: KEPT.map(([key, entity]) => [key, columnsOf(source, entity)] as const),
   cook: columnsOf(source, Cook),
-  tap: columnsOf(source, StageEventRow),
+  tap: columnsOf(source, TapRow),
   outcome: columnsOf(source, Outcome),
 });
 export type Tables = ReturnType<typeof tablesOf>;

@@ -14,7 +14,7 @@ const SILENT_MS = 20_000;
 /** What is sent on after it was refused is read and dropped for so long, ms, so that the reply is heard; then it is cut off. */
 const DRAIN_MS = 15_000;
 
-/** The name whoever sends it gave it, where that is one and nobody else's. */
+/** The name its sender gave it, where that is one and nobody else's. */
 function idIn(request: Request, databaseFile: string): string {
   const as = typeof request.query['as'] === 'string' ? request.query['as'].toLowerCase() : '';
   return isUUID(as) && !existsSync(incomingFile(databaseFile, as)) ? as : randomUUID();
@@ -22,7 +22,7 @@ function idIn(request: Request, databaseFile: string): string {
 
 /**
  * Writes the body of an archive into a file beside the data, piece by piece: it may be larger than the memory of a small machine.
- * Whatever becomes of it, whoever sends it is answered.
+ * Whatever becomes of it, its sender is answered.
  * @returns the id of the file
  * @throws ProblemException 413 for what is too large, 415 for another type, 507 for a full disk, 400 for what broke off; no file is left
  */

@@ -5,6 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import request from 'supertest';
 import { ANSWER_EXAMPLE } from '../answer/answer.example.js';
+import { runs } from '../testing/budget.js';
 import { temporaryServer, type TemporaryServer } from '../testing/temporaryServer.js';
 
 type Row = Record<string, unknown> & { readonly id: string };
@@ -120,7 +121,7 @@ describe('a thousand households', () => {
       .expect(200);
     const { answer } = begun.body;
     const arbitrary = households(answer, answer.stages[0].id);
-    for (const [n, random] of fc.sample(arbitrary, { seed: 15, numRuns: 1000 }).entries()) {
+    for (const [n, random] of fc.sample(arbitrary, { seed: 15, numRuns: runs(1000) }).entries()) {
       // Nothing of earlier ones is left over for long.
       if (n % 40 === 0)
         await request(server.url).post('/api/everything').send({ takeAway: 'everything' }).expect(204);

@@ -6,7 +6,7 @@ import { Clock } from '../common/clock.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { Cook } from '../cooks/cook.entity.js';
 import { LINE } from '../cooks/cooks.service.js';
-import { StageEventRow } from '../cooks/stageEvent.entity.js';
+import { TapRow } from '../cooks/tap.entity.js';
 import { Cup } from '../cups/cup.entity.js';
 import { Dish } from '../dishes/dish.entity.js';
 import { Hob } from '../hobs/hob.entity.js';
@@ -109,7 +109,7 @@ export class ChangesService {
             },
           });
       }
-      if (row.in === 'taps' && (await isOn((row.row as StageEventRow).cookId))) told.push(row);
+      if (row.in === 'taps' && (await isOn((row.row as TapRow).cookId))) told.push(row);
     }
     return told;
   }
@@ -129,7 +129,7 @@ export class ChangesService {
       add(kind, await this.reader.manager.find(entity, newer));
     add('household', (await this.reader.manager.find(Household, newer)).map(withoutId));
     add('cooks', await this.cooks(since));
-    const taps = await this.reader.manager.find(StageEventRow, {
+    const taps = await this.reader.manager.find(TapRow, {
       where: { seq: MoreThan(since) },
       order: { seq: 'ASC' },
       take: MOST + 1,
@@ -169,6 +169,6 @@ function sorted(rows: readonly Row[]): Lists & Pick<ChangesReply, 'household'> {
     steamTests: of('steamTests'),
     plans: of('plans'),
     cooks: of<CookLine>('cooks'),
-    taps: of<StageEventRow & { revision: number }>('taps').map(({ revision: _revision, ...tap }) => tap),
+    taps: of<TapRow & { revision: number }>('taps').map(({ revision: _revision, ...tap }) => tap),
   };
 }

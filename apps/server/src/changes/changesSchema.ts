@@ -42,6 +42,6 @@ export const CHANGES_SCHEMA: Schema = {
     steamTests: rows('SteamTest'),
     plans: rows('Plan'),
     cooks: { type: 'array', items: ref('CookLine') },
-    taps: { type: 'array', items: ref('StageEventRow') },
+    taps: { type: 'array', items: ref('TapRow') },
   },
 };

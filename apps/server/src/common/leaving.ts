@@ -1,6 +1,6 @@
 import type { Response } from 'express';
 
-/** Aborted when whoever asked is gone before the reply was. */
+/** Aborted when the caller left before the reply was sent. */
 export function leaving(response: Response): AbortSignal {
   const gone = new AbortController();
   response.once('close', () => {

@@ -8,7 +8,7 @@ import {
 } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { methodsHere } from '../guard/methodsHere.js';
-import { ClashException } from './clash.js';
+import { RevisionConflict } from './revisionConflict.js';
 import { refusals } from './refusals.js';
 import { type FieldProblem, type Problem, ProblemException } from './problems.js';
 import { storageProblem } from './storageProblem.js';
@@ -61,7 +61,7 @@ export class ProblemFilter implements ExceptionFilter {
   }
 
   private problemOf(error: unknown): Problem {
-    if (error instanceof ClashException)
+    if (error instanceof RevisionConflict)
       return { ...problem(409, error.kind, error.heading), current: error.current, sent: error.sent };
     if (error instanceof ProblemException)
       return problem(error.getStatus(), error.kind, error.heading, error.errors);

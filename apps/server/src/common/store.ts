@@ -1,20 +1,14 @@
-import type {
-  EntityManager,
-  EntityTarget,
-  FindOptionsOrder,
-  FindOptionsWhere,
-  Repository,
-} from 'typeorm';
+import type { EntityManager, EntityTarget, FindOptionsOrder, FindOptionsWhere, Repository } from 'typeorm';
 import { IsNull } from 'typeorm';
 import { sameValue } from '@hammock/core/records';
-import { ClashException } from './clash.js';
+import { RevisionConflict } from './revisionConflict.js';
 import type { Clock } from './clock.js';
 import type { Kept } from './keptEntity.js';
 import { notFound } from './problems.js';
 import type { WriteQueue } from './writeQueue.js';
 
 /**
- * Listing, putting and taking away of one kind of kept thing. Ids come from whoever creates the thing, so a put
+ * Listing, putting and taking away of one kind of kept thing. Ids come from the device that creates the thing, so a put
  * can be sent again after a lost connection without making a second one. A write names the revision it stood on; one
  * that stood on an older row is a clash, and the row stays as it is. Nothing is erased: taking away marks the row, and
  * putting it again brings it back, which is how undo works.
@@ -39,7 +33,7 @@ export class Store<T extends Kept> {
   /**
    * Creates or replaces the row with this id. Sent again as it is, it changes nothing.
    * @param standsOn revision of the row that is being replaced
-   * @throws ClashException when the row has another revision and says something else
+   * @throws RevisionConflict when the row has another revision and says something else
    */
   put(
     id: string,
@@ -51,7 +45,7 @@ export class Store<T extends Kept> {
       const repository = manager.getRepository(this.target);
       const before = await repository.findOneBy({ id } as FindOptionsWhere<T>);
       if (before && before.deletedAtMs === null && sameValue(fieldsOf(before), { ...values })) return before;
-      if (before && before.revision !== standsOn) throw new ClashException(before, values);
+      if (before && before.revision !== standsOn) throw new RevisionConflict(before, values);
       await check?.(manager);
       const now = this.clock.nowMs();
       const row = repository.create({
@@ -68,7 +62,7 @@ export class Store<T extends Kept> {
 
   /**
    * Marks the row as taken away; asked again it stays so.
-   * @throws ClashException when it was changed since, 404 when there never was one
+   * @throws RevisionConflict when it was changed since, 404 when there never was one
    */
   remove(id: string, standsOn: number | undefined): Promise<T> {
     return this.queue.run(async ({ manager, nextRevision }) => {
@@ -76,7 +70,7 @@ export class Store<T extends Kept> {
       const row = await repository.findOneBy({ id } as FindOptionsWhere<T>);
       if (!row) throw notFound(this.what);
       if (row.deletedAtMs !== null) return row;
-      if (row.revision !== standsOn) throw new ClashException(row, null);
+      if (row.revision !== standsOn) throw new RevisionConflict(row, null);
       row.deletedAtMs = this.clock.nowMs();
       row.revision = nextRevision();
       return repository.save(row);

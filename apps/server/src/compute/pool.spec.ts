@@ -40,7 +40,7 @@ const long = (minutes: number, more = {}) => ({
 });
 
 describe('heavy work', () => {
-  it('ends when whoever asked is gone, and the next is done', async () => {
+  it('ends when the caller is gone, and the next is done', async () => {
     const gone = new AbortController();
     const left = pool.run({ kind: 'odds', input, draws: 2000, seed: 1 }, gone.signal);
     gone.abort();

@@ -33,7 +33,7 @@ export class ComputePool implements OnApplicationShutdown {
 
   /**
    * Runs a job.
-   * @param leaves aborted when whoever asked is gone
+   * @param leaves aborted when the caller is gone
    * @throws ProblemException 503 when too much is waiting or it takes too long, 507 and 503 for what the disk says
    */
   async run<J extends Job>(job: J, leaves?: AbortSignal): Promise<JobResults[J['kind']]> {
@@ -58,7 +58,7 @@ export class ComputePool implements OnApplicationShutdown {
 
 function reasonOf(error: unknown, late: boolean): ProblemException | undefined {
   const { name, code = '', message = '' } = error as { name?: string; code?: string; message?: string };
-  // The program is on its way down: whoever asked asks again.
+  // The program is on its way down: the caller asks again.
   if (message === 'Terminating worker thread')
     return new ProblemException(503, 'ending', 'Hammock is ending here just now; ask again');
   if (name === 'AbortError' || late)

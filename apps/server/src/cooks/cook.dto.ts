@@ -1,5 +1,5 @@
 import { OmitType } from '@nestjs/swagger';
-import { TAP_KINDS, type StageEvent } from '@hammock/core';
+import { TAP_KINDS, type Tap } from '@hammock/core';
 import {
   COUNTS,
   HELPED,
@@ -91,9 +91,9 @@ export class CookChangeDto {
 }
 
 /** One tap at the stove. */
-export class StageEventDto {
+export class TapDto {
   @ChoiceField(TAP_KINDS, { about: 'What was tapped' })
-  kind: StageEvent['kind'];
+  kind: Tap['kind'];
 
   @TextField(40, { about: 'Stage of the plan', example: 'simmer', oneLine: true })
   stageId: string;

@@ -3,7 +3,7 @@ import type { PlanInput } from '@hammock/core';
 import type { AnswerReply, CookRecord } from '@hammock/core/records';
 import { Column, Entity, Index, OneToMany, OneToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Outcome } from './outcome.entity.js';
-import { StageEventRow } from './stageEvent.entity.js';
+import { TapRow } from './tap.entity.js';
 
 /** One run of a plan at the stove. It keeps the plan and the answer as they were, whatever changes later. */
 @Entity('cook')
@@ -72,9 +72,9 @@ export class Cook implements CookRecord {
   @Column({ type: 'integer', default: 0 })
   revision: number;
 
-  @ApiProperty({ type: () => StageEventRow, isArray: true })
-  @OneToMany(() => StageEventRow, (event) => event.cook)
-  events?: Relation<StageEventRow>[];
+  @ApiProperty({ type: () => TapRow, isArray: true })
+  @OneToMany(() => TapRow, (event) => event.cook)
+  events?: Relation<TapRow>[];
 
   @ApiProperty({ type: () => Outcome, nullable: true })
   @OneToOne(() => Outcome, (outcome) => outcome.cook)

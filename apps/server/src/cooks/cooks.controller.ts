@@ -18,10 +18,10 @@ import { Problem } from '../common/problems.js';
 import { HowLongAgo, StandsOn } from '../common/standsOn.js';
 import { UuidParam } from '../common/uuidParam.js';
 import { Cook } from './cook.entity.js';
-import { CookChangeDto, CookDto, OutcomeDto, StageEventDto } from './cook.dto.js';
+import { CookChangeDto, CookDto, OutcomeDto, TapDto } from './cook.dto.js';
 import { CooksService } from './cooks.service.js';
 import { DishUse } from './dishUse.js';
-import { StageEventRow } from './stageEvent.entity.js';
+import { TapRow } from './tap.entity.js';
 
 /** A cook as the list gives it. */
 export class CookLine extends OmitType(Cook, ['input', 'answer', 'events'] as const) {}
@@ -131,14 +131,14 @@ export class CooksController {
   @Put(':id/events/:eventId')
   @Allow('cook')
   @ApiOperation({ summary: 'Keeps one tap at the stove' })
-  @ApiOkResponse({ type: StageEventRow })
+  @ApiOkResponse({ type: TapRow })
   @ApiConflictResponse(TAKEN)
   tap(
     @Param('id', new UuidParam('id')) id: string,
     @Param('eventId', new UuidParam('eventId')) eventId: string,
     @Query() { agoMs }: HowLongAgo,
-    @Body() dto: StageEventDto,
-  ): Promise<StageEventRow> {
+    @Body() dto: TapDto,
+  ): Promise<TapRow> {
     return this.cooks.tap(id, eventId, dto, agoMs);
   }
 

@@ -5,10 +5,10 @@ import { Cook } from './cook.entity.js';
 import { CooksController } from './cooks.controller.js';
 import { CooksService } from './cooks.service.js';
 import { Outcome } from './outcome.entity.js';
-import { StageEventRow } from './stageEvent.entity.js';
+import { TapRow } from './tap.entity.js';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([Cook, StageEventRow, Outcome]), AnswerModule],
+  imports: [TypeOrmModule.forFeature([Cook, TapRow, Outcome]), AnswerModule],
   controllers: [CooksController],
   providers: [CooksService],
 })

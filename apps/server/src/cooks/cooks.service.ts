@@ -1,10 +1,10 @@
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { PlanInput } from '@hammock/core';
-import { outcomeSaid, sameValue, sayingProblem, type CookSaid } from '@hammock/core/records';
+import { outcomeSaid, sameValue, observationProblem, type CookSaid } from '@hammock/core/records';
 import { Repository, type EntityManager } from 'typeorm';
 import { AnswerService } from '../answer/answer.service.js';
-import { ClashException, takenId } from '../common/clash.js';
+import { RevisionConflict, takenId } from '../common/revisionConflict.js';
 import { Clock } from '../common/clock.js';
 import { plain } from '../common/plain.js';
 import { notFound } from '../common/problems.js';
@@ -12,11 +12,11 @@ import { momentOf } from '../common/standsOn.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { Cook } from './cook.entity.js';
 import { hasStage, noFit, SAYING_WRONG } from './tapFits.js';
-import type { CookChangeDto, CookDto, StageEventDto } from './cook.dto.js';
+import type { CookChangeDto, CookDto, TapDto } from './cook.dto.js';
 import { isOnStove, narrow, type Only } from './narrow.js';
 import { DishUse } from './dishUse.js';
 import { Outcome } from './outcome.entity.js';
-import { StageEventRow } from './stageEvent.entity.js';
+import { TapRow } from './tap.entity.js';
 
 /** More taps than any pot was ever given. */
 const MOST_TAPS = 500;
@@ -118,7 +118,7 @@ export class CooksService {
 
   /**
    * What was poured, that it was given up, or how it came out; what is left out stays.
-   * @throws ClashException when something else was said since
+   * @throws RevisionConflict when something else was said since
    */
   async change(id: string, dto: CookChangeDto, standsOn?: number, agoMs?: number): Promise<Cook> {
     await this.queue.run(async ({ manager, nextRevision }) => {
@@ -135,7 +135,7 @@ export class CooksService {
         outcome: dto.outcome === undefined ? now.outcome : dto.outcome && outcomeSaid(dto.outcome),
       };
       if (sameValue(now, next)) return;
-      if (cook.revision !== standsOn) throw new ClashException({ ...now, revision: cook.revision }, next);
+      if (cook.revision !== standsOn) throw new RevisionConflict({ ...now, revision: cook.revision }, next);
       const { pouredMl, abandoned } = next;
       await manager.update(Cook, { id }, { pouredMl, abandoned, revision: nextRevision() });
       if (sameValue(now.outcome, next.outcome)) return;
@@ -151,7 +151,7 @@ export class CooksService {
   }
 
   /** Keeps a tap, after all that came before it. */
-  tap(id: string, eventId: string, dto: StageEventDto, agoMs?: number): Promise<StageEventRow> {
+  tap(id: string, eventId: string, dto: TapDto, agoMs?: number): Promise<TapRow> {
     const { kind, stageId } = dto;
     const said = {
       kind,
@@ -162,11 +162,11 @@ export class CooksService {
       followsId: dto.followsId ?? null,
       undoesId: dto.undoesId ?? null,
     };
-    const wrong = sayingProblem(kind, said.said ?? undefined, said.amount ?? undefined);
+    const wrong = observationProblem(kind, said.said ?? undefined, said.amount ?? undefined);
     if (wrong) throw noFit(wrong.field, wrong.code, SAYING_WRONG[wrong.code]);
     return this.queue.run(async ({ manager, nextRevision }) => {
       const cook = await existing(manager, id);
-      const before = await manager.findOneBy(StageEventRow, { id: eventId });
+      const before = await manager.findOneBy(TapRow, { id: eventId });
       if (before) {
         if (before.cookId === id && sameValue(said, pick(before, Object.keys(said) as (keyof typeof said)[])))
           return before;
@@ -174,17 +174,17 @@ export class CooksService {
       }
       if (!(await hasStage(manager, cook, stageId)))
         throw noFit('stageId', 'unknownId', 'This cook has no such stage.');
-      if ((await manager.countBy(StageEventRow, { cookId: id })) >= MOST_TAPS)
+      if ((await manager.countBy(TapRow, { cookId: id })) >= MOST_TAPS)
         throw noFit('id', 'tooMany', `At most ${MOST_TAPS.toString()} taps are kept of one pot.`);
       const atMs = this.moment(dto.atMs, agoMs);
-      const row = manager.create(StageEventRow, {
+      const row = manager.create(TapRow, {
         ...said,
         id: eventId,
         cookId: id,
         atMs,
         seq: nextRevision(),
       });
-      return manager.save(StageEventRow, row);
+      return manager.save(TapRow, row);
     });
   }
 

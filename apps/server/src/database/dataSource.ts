@@ -2,7 +2,7 @@ import type { DataSourceOptions } from 'typeorm';
 import { Bag } from '../bags/bag.entity.js';
 import { Cook } from '../cooks/cook.entity.js';
 import { Outcome } from '../cooks/outcome.entity.js';
-import { StageEventRow } from '../cooks/stageEvent.entity.js';
+import { TapRow } from '../cooks/tap.entity.js';
 import { Cup } from '../cups/cup.entity.js';
 import { Device } from '../devices/device.entity.js';
 import { Dish } from '../dishes/dish.entity.js';
@@ -38,7 +38,7 @@ const ENTITIES = [
   SteamTest,
   Plan,
   Cook,
-  StageEventRow,
+  TapRow,
   Outcome,
   Device,
   PotEvidence,

@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
@@ -8,18 +8,23 @@ import SqliteFile from 'better-sqlite3';
 import { copiesOf, copyDatabase } from './copyFile.js';
 import { Database } from './database.js';
 import { restoreCopy } from './restore.js';
+import { runs } from '../testing/budget.js';
 
 const DIST = join(import.meta.dirname, '../../dist');
 const ROOT = join(import.meta.dirname, '../../../..');
 const NOW_MS = 1_780_000_000_000;
 
+/** A whole server takes a second or two to begin: by day it is cut at every third step, at night at each. */
+const STRIDE = runs(3) === 3 ? 1 : 3;
+
 let folder: string;
+const kept: string[] = [];
 const file = (): string => join(folder, 'hammock.sqlite');
 beforeEach(() => {
   folder = mkdtempSync(join(tmpdir(), 'hammock-killed-'));
 });
 afterEach(() => {
-  rmSync(folder, { recursive: true, force: true });
+  for (const path of [folder, ...kept.splice(0)]) rmSync(path, { recursive: true, force: true });
 });
 
 /** A household of that name, in the newest schema. */
@@ -40,12 +45,28 @@ const inIt = (path = file()): { name: string; epoch: string } => {
   }
 };
 
-/** Ends the process before its n-th change of the folder: a rename, a removal, a file made, a statement that changes something. */
+/** Makes the folder once and gives back how to have it again as it was made. */
+async function prepared(make: () => Promise<void>): Promise<() => void> {
+  await make();
+  const as = mkdtempSync(join(tmpdir(), 'hammock-prepared-'));
+  cpSync(folder, as, { recursive: true });
+  kept.push(as);
+  return () => {
+    rmSync(folder, { recursive: true, force: true });
+    folder = mkdtempSync(join(tmpdir(), 'hammock-killed-'));
+    cpSync(as, folder, { recursive: true });
+  };
+}
+
+/**
+ * Ends the process before its n-th change of the folder: a rename, a removal, a file made, a statement that changes something.
+ * Counted from the beginning, or from `globalThis.begins = true`: what the program does as it starts is tried elsewhere.
+ */
 const cut = (n: number): string => `
   const fs = require('node:fs');
   const Sqlite = require('better-sqlite3');
   let left = ${n.toString()};
-  const die = () => { if (left-- === 0) process.kill(process.pid, 'SIGKILL'); };
+  const die = () => { if (globalThis.begins !== false && left-- === 0) process.kill(process.pid, 'SIGKILL'); };
   const inFolder = (path) => String(path).startsWith(${JSON.stringify(folder)});
   for (const name of ['renameSync', 'rmSync', 'copyFileSync', 'writeFileSync']) {
     const real = fs[name];
@@ -77,13 +98,14 @@ function run(n: number, lines: string): boolean {
 
 describe('putting a copy back', () => {
   it('killed at any moment leaves the old data or the copy, never between, and nothing of either is lost', async () => {
-    const ends: string[] = [];
-    for (let n = 0, isOver = false; !isOver && n < 60; n += 1) {
-      rmSync(folder, { recursive: true, force: true });
-      folder = mkdtempSync(join(tmpdir(), 'hammock-killed-'));
+    const again = await prepared(async () => {
       await household('Copied');
       copyDatabase(file(), 'kept', NOW_MS);
       await household('Later');
+    });
+    const ends: string[] = [];
+    for (let n = 0, isOver = false; !isOver && n < 60; n += 1) {
+      again();
       const { epoch } = inIt();
       isOver = run(
         n,
@@ -196,12 +218,11 @@ describe('putting an archive in', () => {
       version: 1,
       bags: [bag, { ...bag, id: id.replace('1', '2') }],
     });
+    const again = await prepared(() => household('Marrowfat'));
     for (const how of ['merge', 'instead']) {
       const ends: number[] = [];
-      for (let n = 0, isOver = false; !isOver && n < 60; n += 1) {
-        rmSync(folder, { recursive: true, force: true });
-        folder = mkdtempSync(join(tmpdir(), 'hammock-killed-'));
-        await household('Marrowfat');
+      for (let n = 0, isOver = false; !isOver && n < 60; n += STRIDE) {
+        again();
         isOver = run(
           n,
           `import 'reflect-metadata';
@@ -209,8 +230,10 @@ describe('putting an archive in', () => {
            import { createApp } from ${JSON.stringify(join(DIST, 'createApp.js'))};
            import { ArchiveService } from ${JSON.stringify(join(DIST, 'archive/archive.service.js'))};
            import { configFromEnvironment } from ${JSON.stringify(join(DIST, 'config.js'))};
+           globalThis.begins = false;
            const app = await createApp(configFromEnvironment({ HAMMOCK_DATA: ${JSON.stringify(folder)} }));
            await app.init();
+           globalThis.begins = true;
            writes(${JSON.stringify(join(folder, `incoming-${id}.json`))}, ${JSON.stringify(text)});
            await app.get(ArchiveService, { strict: false }).put('${id}', '${how}');
            await app.close();`,
@@ -237,22 +260,25 @@ describe('putting an archive in', () => {
 
 describe('erasing everything', () => {
   it('killed at any moment leaves the household as it was, or nothing of it anywhere', async () => {
-    const ends: boolean[] = [];
-    for (let n = 0, isOver = false; !isOver && n < 60; n += 1) {
-      rmSync(folder, { recursive: true, force: true });
-      folder = mkdtempSync(join(tmpdir(), 'hammock-killed-'));
+    const again = await prepared(async () => {
       await household('Marrowfat');
       copyDatabase(file(), 'kept', NOW_MS);
       restoreCopy(file(), NOW_MS);
       copyDatabase(file(), 'daily', NOW_MS + 1);
+    });
+    const ends: boolean[] = [];
+    for (let n = 0, isOver = false; !isOver && n < 60; n += STRIDE) {
+      again();
       isOver = run(
         n,
         `import 'reflect-metadata';
          import { createApp } from ${JSON.stringify(join(DIST, 'createApp.js'))};
          import { ArchiveService } from ${JSON.stringify(join(DIST, 'archive/archive.service.js'))};
          import { configFromEnvironment } from ${JSON.stringify(join(DIST, 'config.js'))};
+         globalThis.begins = false;
          const app = await createApp(configFromEnvironment({ HAMMOCK_DATA: ${JSON.stringify(folder)} }));
          await app.init();
+         globalThis.begins = true;
          await app.get(ArchiveService, { strict: false }).takeAllAway('everything');
          await app.close();`,
       );

@@ -29,7 +29,7 @@ export interface Restored {
 
 const NAMES = MIGRATIONS.map((m) => m.name);
 
-/** What is being done, written down before it is: whoever starts next finishes it. */
+/** What is being done, written down before it is: the next start finishes it. */
 interface Note {
   /** Name the data is set aside under, in its folder; null where there was none. */
   readonly aside: string | null;
@@ -77,7 +77,7 @@ export function restoreCopy(databaseFile: string, nowMs: number, name?: string):
 
 /**
  * Finishes putting back a copy that was begun and not ended. Each of its steps may have been taken already; without a note nothing was
- * begun, and what lies half made is taken away. To be called by whoever has the folder.
+ * begun, and what lies half made is taken away. To be called by the process that holds the folder's lock.
  */
 export function finishRestore(databaseFile: string): void {
   const part = partFile(databaseFile);

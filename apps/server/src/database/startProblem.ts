@@ -18,7 +18,7 @@ export const EXIT: Readonly<Record<StartCode, number>> = {
   unknown: 70, // EX_SOFTWARE
 };
 
-/** Why the program cannot start, in one sentence for whoever started it. */
+/** Why the program cannot start, in one sentence for the person who started it. */
 export class StartProblem extends Error {
   constructor(
     readonly code: StartCode,

@@ -80,7 +80,10 @@ const cut = (n: number): string => `
     };
   }
 `;
-const MAIN = join(import.meta.dirname, '../../dist/main.js');
+/** What the program does first when it starts. */
+const OPENS = `import { Database } from ${JSON.stringify(join(import.meta.dirname, '../../dist/database/database.js'))};
+  const database = await Database.open(process.argv[1], 1_780_000_000_000);
+  await database.onApplicationShutdown();`;
 const ROOT = join(import.meta.dirname, '../../../..');
 
 describe('a power cut in the middle of an update', () => {
@@ -93,18 +96,11 @@ describe('a power cut in the middle of an update', () => {
       copyFileSync(OLDEST, file());
       const hook = join(folder, 'cut.cjs');
       writeFileSync(hook, cut(n));
-      const { signal } = spawnSync(process.execPath, ['--require', hook, MAIN], {
-        cwd: ROOT,
-        env: {
-          PATH: process.env['PATH'],
-          NODE_PATH: join(ROOT, 'node_modules'),
-          HAMMOCK_DATA: folder,
-          // Nobody listens there for long: it ends by the cut, or by the time.
-          HAMMOCK_PORT: (4600 + (process.pid % 90)).toString(),
-        },
-        timeout: 6000,
-        killSignal: 'SIGTERM',
-      });
+      const { signal } = spawnSync(
+        process.execPath,
+        ['--require', hook, '--input-type=module', '-e', OPENS, file()],
+        { cwd: ROOT, env: { PATH: process.env['PATH'], NODE_PATH: join(ROOT, 'node_modules') } },
+      );
       const after = inIt(file());
       expect([n, after.whole, after.things]).toEqual([n, 'ok', before.things]);
       expect([before.migrations, MIGRATIONS.length]).toContain(after.migrations);

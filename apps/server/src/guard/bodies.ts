@@ -4,7 +4,7 @@ import type { Asked } from './asks.js';
 import { boundsProblem } from './jsonBounds.js';
 import { targetOf } from './target.js';
 
-/** A code and a name: whoever is not known yet says nothing longer, bytes. */
+/** A code and a name: a stranger sends nothing longer, bytes. */
 const MOST_OF_NOBODY = 1024;
 /** A body has arrived in this time or is not waited for, ms: 256 kB at the pace of a bad radio. */
 const BODY_MS = 15_000;

@@ -6,7 +6,7 @@ import { WriteQueue } from '../common/writeQueue.js';
 /** In which epoch a page wrote what it sends. */
 const HEADER = 'x-hammock-epoch';
 
-/** Refuses what was written of a household that was erased, replaced or put back since: whoever wrote it is asked first. */
+/** Refuses what was written of a household that was erased, replaced or put back since: its author is asked first. */
 @Injectable()
 export class EpochGuard implements CanActivate {
   constructor(private readonly queue: WriteQueue) {}

@@ -92,7 +92,7 @@ export class WeightGuard implements CanActivate {
     return true;
   }
 
-  /** True when it is its turn; false when whoever asked left before. */
+  /** True when it is its turn; false when the caller left before. */
   private turn(
     hands: Hands,
     { cost, take }: { readonly cost: number; readonly take: () => void },

@@ -6,7 +6,7 @@ const NAMES = ['127.0.0.1', 'localhost', '[::1]'];
 /** What a browser says of a request that came from the page itself, or from the person at the keyboard. */
 const OWN: ReadonlySet<string> = new Set(['same-origin', 'none']);
 
-/** Headers that whatever stands between adds, whoever made it: what has one was passed on. */
+/** Headers that whatever stands between adds, from any proxy: a request that has one was passed on. */
 const PASSED_ON =
   /^(?:forwarded|via|x-forwarded(?:-.*)?|x-original-.*|x-real-ip|x-client-ip|x-cluster-client-ip|true-client-ip|cf-connecting-ip|fastly-client-ip)$/u;
 

@@ -5,11 +5,12 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import { Allow } from '../guard/allow.js';
 import type { Asked } from '../guard/asks.js';
-import { ClashException } from '../common/clash.js';
+import { RevisionConflict } from '../common/revisionConflict.js';
 import { Problem } from '../common/problems.js';
 import { StandsOn } from '../common/standsOn.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { HouseholdDto } from './household.dto.js';
+import { LATER_FIELDS } from './firstDay.js';
 import { Household, ONLY } from './household.entity.js';
 
 @ApiTags('kitchen')
@@ -41,22 +42,19 @@ export class HouseholdController {
       const { revision, ...fields } = withoutId(before);
       const wanted = { ...dto, ...unspoken(dto, before) };
       if (sameValue(fields, wanted)) return before;
-      if (revision !== standsOn) throw new ClashException(withoutId(before), dto);
+      if (revision !== standsOn) throw new RevisionConflict(withoutId(before), dto);
       return manager.getRepository(Household).save({ ...wanted, id: ONLY, revision: nextRevision() });
     });
     return withoutId(row);
   }
 }
 
-const MAY_BE_LEFT_OUT = ['fingerMm', 'softerSteps', 'textureNames', 'packets', 'people', 'told'] as const;
-type Unspoken = Pick<Household, (typeof MAY_BE_LEFT_OUT)[number]>;
+type Unspoken = Pick<Household, (typeof LATER_FIELDS)[number]>;
 
-/** Who does not speak of a finger, of names, of jars or of people leaves them as they are. */
+/** What the household has already of those fields that this write does not speak of. */
 function unspoken(dto: HouseholdDto, before: Household): Unspoken {
-  const { fingerMm, softerSteps, textureNames, packets, people, told } = before;
-  const kept: Unspoken = { fingerMm, softerSteps, textureNames, packets, people, told };
-  const said = MAY_BE_LEFT_OUT.filter((key) => dto[key] !== undefined).map((key) => [key, dto[key]]);
-  return { ...kept, ...(Object.fromEntries(said) as Partial<Unspoken>) };
+  const fields = LATER_FIELDS.map((key) => [key, dto[key] === undefined ? before[key] : dto[key]]);
+  return Object.fromEntries(fields) as Unspoken;
 }
 
 /** What a guest has of the household: where it cooks and how it measures; nobody's name, and nothing that was learnt. */

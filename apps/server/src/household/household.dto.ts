@@ -11,7 +11,7 @@ import {
 } from '../common/fields.js';
 
 /** What one jar, tin or packet of a thing holds. */
-export class PacketDto {
+export class CanSizeDto {
   @TextField(60, { about: 'Id of the larder', example: 'tomatoPuree' })
   ingredientId: string;
 
@@ -27,7 +27,7 @@ export const LONGEST_NAME = 24;
 export const MOST_PEOPLE = 12;
 
 /** What the household says itself of something that pots teach of. */
-export class ToldDto {
+export class OverrideDto {
   @TextField(90, { about: 'Id of the hidden value, as GET /api/learnt has it', example: 'kind:basmati' })
   id: string;
 
@@ -84,12 +84,12 @@ export class HouseholdDto {
   })
   textureNames?: readonly string[] | null;
 
-  @NestedListField(() => PacketDto, 400, {
+  @NestedListField(() => CanSizeDto, 400, {
     about: 'What its jars, tins and packets hold',
     optional: true,
     nullable: true,
   })
-  packets?: readonly PacketDto[] | null;
+  packets?: readonly CanSizeDto[] | null;
 
   @TextListField(MOST_PEOPLE, {
     about: 'Who cooks and eats here, by name',
@@ -99,12 +99,12 @@ export class HouseholdDto {
   })
   people?: readonly string[] | null;
 
-  @NestedListField(() => ToldDto, 400, {
+  @NestedListField(() => OverrideDto, 400, {
     about: 'What it says itself of what pots teach, or wants forgotten',
     optional: true,
     nullable: true,
   })
-  told?: readonly ToldDto[] | null;
+  told?: readonly OverrideDto[] | null;
 
   @ChoiceField(['plain', 'underSalty'], { about: 'How grain is usually served' })
   served: Served;

@@ -1,8 +1,8 @@
 import { ApiProperty } from '@nestjs/swagger';
 import type { Served, Texture } from '@hammock/core';
-import type { HouseholdRecord, PacketSize, Told } from '@hammock/core/records';
+import type { HouseholdRecord, CanSize, Override } from '@hammock/core/records';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
-import { PacketDto, ToldDto } from './household.dto.js';
+import { CanSizeDto, OverrideDto } from './household.dto.js';
 
 /** There is one household in a database; the first migration puts it there. */
 export const ONLY = 1;
@@ -47,11 +47,11 @@ export class Household implements HouseholdRecord {
 
   @ApiProperty({
     description: 'What its jars, tins and packets hold',
-    type: () => [PacketDto],
+    type: () => [CanSizeDto],
     nullable: true,
   })
   @Column({ type: 'simple-json', nullable: true })
-  packets: readonly PacketSize[] | null;
+  packets: readonly CanSize[] | null;
 
   @ApiProperty({ description: 'Who cooks and eats here', type: [String], nullable: true })
   @Column({ type: 'simple-json', nullable: true })
@@ -59,11 +59,11 @@ export class Household implements HouseholdRecord {
 
   @ApiProperty({
     description: 'What it says itself of what pots teach',
-    type: () => [ToldDto],
+    type: () => [OverrideDto],
     nullable: true,
   })
   @Column({ type: 'simple-json', nullable: true })
-  told: readonly Told[] | null;
+  told: readonly Override[] | null;
 
   @ApiProperty({ enum: ['plain', 'underSalty'] })
   @Column({ type: 'text' })

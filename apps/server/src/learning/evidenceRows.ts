@@ -1,13 +1,13 @@
 import type SqliteFile from 'better-sqlite3';
 import type { Stage } from '@hammock/core';
-import { learn, whatItSays, type Learnt, type PotSays, type Told } from '@hammock/core/learning';
+import { learn, evidenceFromPot, type Learnt, type PotEvidence, type Override } from '@hammock/core/learning';
 import { judgedPot, type CookRecord, type OutcomeRecord, type TapRecord } from '@hammock/core/records';
 
 /** What a pot says, as it is kept. */
 export interface EvidenceRow {
   readonly cookId: string;
   readonly revision: number;
-  /** JSON of PotSays; null for a pot that says nothing. */
+  /** JSON of PotEvidence; null for a pot that says nothing. */
   readonly says: string | null;
 }
 
@@ -47,7 +47,7 @@ type CookColumns = Omit<CookRecord, 'input' | 'answer' | 'abandoned'> & {
 /** How long one round works, ms: a page that asks something else of the same threads waits no longer. */
 const ROUND_MS = 300;
 
-/** What one round worked out: of the first so many pots that were asked of. */
+/** What one round worked out, for the first `count` of the pots asked about. */
 export interface EvidenceRound {
   readonly rows: readonly EvidenceRow[];
   readonly done: number;
@@ -97,7 +97,7 @@ function said(
       },
       nowMs,
     );
-    const says = judged && whatItSays(judged);
+    const says = judged && evidenceFromPot(judged);
     return says === undefined ? null : JSON.stringify(says);
   } catch {
     // A pot of another time or another program: the others still teach.
@@ -106,7 +106,11 @@ function said(
 }
 
 /** Everything that is kept of pots that count, by cook. */
-function keptSays(file: SqliteFile.Database, model: string, without?: string): ReadonlyMap<string, PotSays> {
+function keptSays(
+  file: SqliteFile.Database,
+  model: string,
+  without?: string,
+): ReadonlyMap<string, PotEvidence> {
   const rows = file
     .prepare<[string], EvidenceRow>(
       `SELECT kept."cookId", kept."says" FROM "pot_evidence" AS kept JOIN "cook" ON "cook"."id" = kept."cookId"
@@ -117,7 +121,7 @@ function keptSays(file: SqliteFile.Database, model: string, without?: string): R
   return new Map(
     rows
       .filter(({ cookId }) => cookId !== without)
-      .map(({ cookId, says }) => [cookId, JSON.parse(says ?? '') as PotSays]),
+      .map(({ cookId, says }) => [cookId, JSON.parse(says ?? '') as PotEvidence]),
   );
 }
 
@@ -132,11 +136,11 @@ export function learntFrom(
 ): Learnt {
   const says = new Map(keptSays(file, model, without));
   for (const { cookId, says: text } of unkept)
-    if (text !== null && cookId !== without) says.set(cookId, JSON.parse(text) as PotSays);
+    if (text !== null && cookId !== without) says.set(cookId, JSON.parse(text) as PotEvidence);
   const household = file
     .prepare<[], { told: string | null }>('SELECT "told" FROM "household" WHERE "id" = 1')
     .get();
-  const told = JSON.parse(household?.told ?? 'null') as readonly Told[] | null;
+  const told = JSON.parse(household?.told ?? 'null') as readonly Override[] | null;
   return learn(
     [...says.values()].flatMap(({ evidence }) => evidence),
     told ?? [],

@@ -1,5 +1,5 @@
 import { Injectable, Logger } from '@nestjs/common';
-import type { Learnt, PotSays } from '@hammock/core/learning';
+import type { Learnt, PotEvidence } from '@hammock/core/learning';
 import { GUESTS, type Verdict } from '@hammock/core/records';
 import { Clock } from '../common/clock.js';
 import { ProblemException } from '../common/problems.js';
@@ -46,7 +46,7 @@ export class LearningService {
   /**
    * What all pots have taught.
    * @param without id of a pot that is left out, as if it had never been
-   * @param leaves aborted when whoever asked is gone
+   * @param leaves aborted when the caller is gone
    */
   async learnt(without?: string, leaves?: AbortSignal): Promise<Learnt> {
     await this.workedOut(leaves);
@@ -72,7 +72,7 @@ export class LearningService {
       const text = this.unkept.get(line.cookId)?.says ?? says;
       // What guests wanted is not what was to be advised.
       if (text === null || line.advisedMl <= 0 || by === GUESTS) return [];
-      return [{ ...line, wantedMl: (JSON.parse(text) as PotSays).wantedMl }];
+      return [{ ...line, wantedMl: (JSON.parse(text) as PotEvidence).wantedMl }];
     });
   }
 
@@ -140,7 +140,7 @@ export class LearningService {
   }
 }
 
-/** Rejects when whoever asked has left, and never otherwise. */
+/** Rejects when the caller has left, and never otherwise. */
 function leaving(leaves: AbortSignal | undefined): {
   readonly left: Promise<never>;
   readonly forget: () => void;

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { act, cleanup, render, screen, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { useDraft } from '../stores/plan/draft.js';
-import { loadEngine } from '../stores/plan/engine.js';
+import { loadCore } from '../stores/plan/core.js';
 import { useLastGood } from '../stores/plan/lastGood.js';
 import { settle, silence } from '../testing/household.js';
 import { CompareScreen } from './compare/CompareScreen.js';
@@ -36,7 +36,7 @@ async function show(path: string): Promise<void> {
   );
   await act(async () => {
     await Promise.all([
-      loadEngine(),
+      loadCore(),
       import('../ui/controls/PickList.js'),
       import('../ui/controls/SearchList.js'),
     ]);

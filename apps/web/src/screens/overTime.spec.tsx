@@ -3,7 +3,7 @@ import { completePlan, courseOf, plannedMin, stagesWith } from '@hammock/core';
 import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { useCooks } from '../stores/cooks/cooks.js';
-import { planInputOf } from '../stores/plan/planInput.js';
+import { planInputOf } from '../stores/plan/learntPlan.js';
 import { useDraft } from '../stores/plan/draft.js';
 import { useKitchen } from '../stores/kitchen/kitchen.js';
 import { DRAWS, useOdds } from '../stores/plan/odds.js';

@@ -3,11 +3,11 @@ import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testi
 import { InstrumentsPassedIn } from '../instruments/instruments.js';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { useCooks } from '../stores/cooks/cooks.js';
-import { planInputOf } from '../stores/plan/planInput.js';
+import { planInputOf } from '../stores/plan/learntPlan.js';
 import { useDraft } from '../stores/plan/draft.js';
 import { useKitchen } from '../stores/kitchen/kitchen.js';
 import { useOutbox } from '../stores/session/pendingWrites.js';
-import { rememberPacket } from '../stores/kitchen/canSizes.js';
+import { rememberCanSize } from '../stores/kitchen/canSizes.js';
 import { network, settle, silence, soon } from '../testing/household.js';
 import { Shell } from '../ui/shell/Shell.js';
 import { KitchenScreen } from './kitchen/KitchenScreen.js';
@@ -233,7 +233,7 @@ describe('Stove', () => {
     fireEvent.change(screen.getByRole('textbox', { name: 'Next time' }), { target: { value: '  less  ' } });
     const { id } = useCooks.getState().active!;
     press('Write it down');
-    const sent = useOutbox.getState().letters.find((l) => l.key === `said/${id}`);
+    const sent = useOutbox.getState().writes.find((l) => l.key === `said/${id}`);
     expect(sent?.body).toMatchObject({ outcome: { texture: 4, base: 'dark', note: 'less' } });
     expect(useCooks.getState().active).toBeNull();
   });
@@ -373,7 +373,7 @@ describe('words for texture', () => {
   });
 
   it('stand beside what jars hold, which can be asked anew', async () => {
-    act(() => rememberPacket('tomatoPuree', 'jar', 680));
+    act(() => rememberCanSize('tomatoPuree', 'jar', 680));
     await show('/kitchen');
     const forget = screen.getByRole('button', { name: /Forget: One jar of/u });
     expect(forget.closest('li')!.textContent).toContain('680 g');

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { useCooks } from '../stores/cooks/cooks.js';
-import { planInputOf } from '../stores/plan/planInput.js';
+import { planInputOf } from '../stores/plan/learntPlan.js';
 import { useDraft } from '../stores/plan/draft.js';
 import { useKitchen } from '../stores/kitchen/kitchen.js';
 import { larderIdOf, rowOf } from '../stores/kitchen/ownLarder.js';

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, jest } from '@jest/globals';
-import { replay } from '@hammock/core';
+import { runFromTaps } from '@hammock/core';
 import old from '../testing/oldStorage.json';
 import { eventsOf } from './cooks/cookRecord.js';
 import { network } from '../testing/household.js';
@@ -41,9 +41,9 @@ describe('what this browser kept before rows had revisions', () => {
     const { active } = cooks.useCooks.getState();
     expect(active?.id).toBe(old['hammock.cooks'].state.active.id);
     // Start, done, done, undo, and one more done that never reached the server.
-    expect(replay(active!.answer.stages, eventsOf(active!)).current).toBe(2);
+    expect(runFromTaps(active!.answer.stages, eventsOf(active!)).current).toBe(2);
     await outbox.openOutbox();
-    expect(outbox.useOutbox.getState().letters.map((l) => [l.method, l.timed ?? false])).toEqual([
+    expect(outbox.useOutbox.getState().writes.map((l) => [l.method, l.timed ?? false])).toEqual([
       ['PUT', true],
       ['DELETE', false],
     ]);
@@ -61,7 +61,7 @@ describe('what this browser kept before rows had revisions', () => {
       'hammock.kitchen': kitchen.useKitchen.getState().bags.length > 0,
       'hammock.draft': draft.useDraft.getState().draft !== null,
       'hammock.cooks': cooks.useCooks.getState().active !== null,
-      'hammock.outbox': outbox.useOutbox.getState().letters.length > 0,
+      'hammock.outbox': outbox.useOutbox.getState().writes.length > 0,
     };
     expect(there).toEqual(Object.fromEntries(Object.keys(there).map((other) => [other, other !== name])));
     outbox.emptyOutbox();

@@ -6,10 +6,10 @@ import { eventsOf } from './cooks/cookRecord.js';
 import { potsOn } from './cooks/onStove.js';
 import { hearCooks } from './cooks/cookHearing.js';
 import { useCooks } from './cooks/cooks.js';
-import { planInputOf } from './plan/planInput.js';
+import { planInputOf } from './plan/learntPlan.js';
 import { sendDraftNow, useDraft } from './plan/draft.js';
 import { measuresOf } from './kitchen/kitchenRows.js';
-import { useHistory } from './session/undo.js';
+import { useUndo } from './session/undo.js';
 import { useKitchen } from './kitchen/kitchen.js';
 import { useOutbox } from './session/pendingWrites.js';
 
@@ -20,7 +20,7 @@ beforeEach(() => {
 
 const draft = () => useDraft.getState().draft!;
 const input = () => planInputOf(draft(), useKitchen.getState());
-const waiting = () => useOutbox.getState().letters;
+const waiting = () => useOutbox.getState().writes;
 
 describe('the draft', () => {
   it('is the dish in this household: its bag, its pot, its hob, its cup, its height', () => {
@@ -204,12 +204,12 @@ describe('the kitchen store', () => {
     const before = useKitchen.getState().household;
     setHousehold({ altitudeM: 1200 });
     useKitchen.setState({ household: { ...useKitchen.getState().household, roomC: 27 } });
-    useHistory.getState().undo();
+    useUndo.getState().undo();
     expect(useKitchen.getState().household).toEqual({ ...before, roomC: 27 });
     expect(waiting().find((l) => l.key === 'kitchen/household')).toMatchObject({
       body: { altitudeM: before.altitudeM },
     });
-    useHistory.getState().redo();
+    useUndo.getState().redo();
     expect(useKitchen.getState().household.altitudeM).toBe(1200);
   });
 

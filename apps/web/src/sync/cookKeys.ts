@@ -1,4 +1,4 @@
-/** What letters about a pot are called: its beginning, what was said of it, one tap. */
+/** What writes about a pot are called: its beginning, what was said of it, one tap. */
 export const cookKey = (id: string): string => `cook/${id}`;
 export const saidKey = (id: string): string => `said/${id}`;
 export const tapKey = (id: string): string => `tap/${id}`;

@@ -1,5 +1,5 @@
 import { mergeFields, sameValue, type Fields } from '@hammock/core/records';
-import type { Letter } from './pendingWrite.js';
+import type { PendingWrite } from './pendingWrite.js';
 
 /** What the server adds to what was said. */
 const ADDED: ReadonlySet<string> = new Set(['id', 'createdAtMs', 'updatedAtMs', 'deletedAtMs', 'revision']);
@@ -18,22 +18,25 @@ export const revisionIn = (row: Fields): number =>
 export const WHOLE = '*';
 
 /** How a clash ends: one text for both, or the fields to be asked. `merged` is null when the thing is taken away. */
-export interface Settled {
+export interface MergedWrite {
   readonly merged: Fields | null;
-  readonly clashes: readonly string[];
+  readonly conflicts: readonly string[];
 }
 
-/** Settles what a letter says with what is there now, as far as nobody needs to be asked. */
-export function settle(letter: Pick<Letter, 'body' | 'stands' | 'own'>, current: Fields): Settled {
-  const mine = letter.body ?? null;
+/** Settles what a write says with what is there now, as far as nobody needs to be asked. */
+export function mergeConflict(
+  write: Pick<PendingWrite, 'body' | 'stands' | 'own'>,
+  current: Fields,
+): MergedWrite {
+  const mine = write.body ?? null;
   const theirs = saidIn(current);
-  const base = letter.stands?.base;
+  const base = write.stands?.base;
   if (mine !== null && theirs !== null)
-    return mergeFields({ base: base ?? undefined, mine, theirs, own: letter.own.filter((o) => o !== null) });
+    return mergeFields({ base: base ?? undefined, mine, theirs, own: write.own.filter((o) => o !== null) });
   const isKnown = (said: Fields | null): boolean =>
-    (base !== undefined && sameValue(base, said)) || letter.own.some((o) => sameValue(o, said));
+    (base !== undefined && sameValue(base, said)) || write.own.some((o) => sameValue(o, said));
   // Only one side did anything: that side has its way.
-  if (isKnown(theirs) || (mine === null && theirs === null)) return { merged: mine, clashes: [] };
-  if (base !== undefined && sameValue(base, mine)) return { merged: theirs, clashes: [] };
-  return { merged: mine, clashes: [WHOLE] };
+  if (isKnown(theirs) || (mine === null && theirs === null)) return { merged: mine, conflicts: [] };
+  if (base !== undefined && sameValue(base, mine)) return { merged: theirs, conflicts: [] };
+  return { merged: mine, conflicts: [WHOLE] };
 }

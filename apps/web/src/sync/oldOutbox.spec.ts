@@ -1,12 +1,12 @@
 import { beforeEach, describe, expect, it } from '@jest/globals';
-import { oldLetters } from './oldOutbox.js';
+import { oldWrites } from './oldOutbox.js';
 
-const keep = (letters: unknown) =>
-  localStorage.setItem('hammock.outbox', JSON.stringify({ state: { letters }, version: 0 }));
+const keep = (writes: unknown) =>
+  localStorage.setItem('hammock.outbox', JSON.stringify({ state: { letters: writes }, version: 0 }));
 
 beforeEach(() => localStorage.clear());
 
-describe('letters written before they had revisions', () => {
+describe('writes written before they had revisions', () => {
   it('are taken up in their order, with the time they happened and what was said of one pot as one', () => {
     keep([
       { key: 'kitchen/bags/b', method: 'PUT', path: '/api/bags/b', body: { label: 'Long' } },
@@ -31,7 +31,7 @@ describe('letters written before they had revisions', () => {
         body: { texture: 3, base: 'clean', note: '', atMs: 9000 },
       },
     ]);
-    const orders = oldLetters();
+    const orders = oldWrites();
     expect(orders.map((o) => [o.method, o.path])).toEqual([
       ['PUT', '/api/bags/b'],
       ['DELETE', '/api/bags/c'],
@@ -56,9 +56,9 @@ describe('letters written before they had revisions', () => {
   it.each([
     ['nothing', undefined],
     ['no list', 'letters'],
-    ['what is no letter', [7, null, { key: 3 }]],
-  ])('are none when %s was kept', (_what, letters) => {
-    keep(letters);
-    expect(oldLetters()).toEqual([]);
+    ['what is no write', [7, null, { key: 3 }]],
+  ])('are none when %s was kept', (_what, writes) => {
+    keep(writes);
+    expect(oldWrites()).toEqual([]);
   });
 });

@@ -1,10 +1,10 @@
 import type { Fields } from '@hammock/core/records';
 import { readText } from '../storage/deviceStorage.js';
-import type { Order } from './pendingWrite.js';
+import type { Write } from './pendingWrite.js';
 
-interface OldLetter {
+interface OldWrite {
   readonly key: string;
-  readonly method: Order['method'];
+  readonly method: Write['method'];
   readonly path: string;
   readonly body?: Fields;
 }
@@ -12,32 +12,33 @@ interface OldLetter {
 /** What a pot says before anything was said of it. */
 const UNSAID: Fields = { pouredMl: null, abandoned: false, outcome: null };
 
-/** Letters as they were written before they had revisions, in the order they were written; none when there are none. */
-export function oldLetters(): readonly Order[] {
+/** Writes as they were written before they had revisions, in the write they were written; none when there are none. */
+export function oldWrites(): readonly Write[] {
   try {
     const { state } = JSON.parse(readText('hammock.outbox') ?? '{}') as { state?: { letters?: unknown } };
-    const letters = Array.isArray(state?.letters) ? (state.letters as (OldLetter | null)[]) : [];
-    return joined(letters.filter(isOld).map(orderOf));
+    // They were called letters then.
+    const writes = Array.isArray(state?.letters) ? (state.letters as (OldWrite | null)[]) : [];
+    return joined(writes.filter(isOld).map(writeOf));
   } catch {
     return [];
   }
 }
 
-/** What was said of a pot in several letters is one now; what none of them says is as it was in the beginning. */
-function joined(orders: readonly Order[]): readonly Order[] {
-  const byKey = new Map<string, Order>();
-  for (const order of orders) {
-    const before = byKey.get(order.key)?.body;
-    const isSaid = order.key.startsWith('said/');
-    byKey.set(order.key, isSaid ? { ...order, body: { ...UNSAID, ...before, ...order.body } } : order);
+/** What was said of a pot in several writes is one now; what none of them says is as it was in the beginning. */
+function joined(writes: readonly Write[]): readonly Write[] {
+  const byKey = new Map<string, Write>();
+  for (const write of writes) {
+    const before = byKey.get(write.key)?.body;
+    const isSaid = write.key.startsWith('said/');
+    byKey.set(write.key, isSaid ? { ...write, body: { ...UNSAID, ...before, ...write.body } } : write);
   }
   return [...byKey.values()];
 }
 
-const isOld = (letter: OldLetter | null): letter is OldLetter =>
-  typeof letter?.key === 'string' && typeof letter.path === 'string';
+const isOld = (write: OldWrite | null): write is OldWrite =>
+  typeof write?.key === 'string' && typeof write.path === 'string';
 
-function orderOf({ key, method, path, body = {} }: OldLetter): Order {
+function writeOf({ key, method, path, body = {} }: OldWrite): Write {
   const [kind = '', id = ''] = key.split('/');
   switch (kind) {
     case 'cook': {
@@ -68,7 +69,7 @@ const common = (key: string, thread: string, label: string) => ({ key, thread, l
 const at = (atMs: unknown) => (typeof atMs === 'number' ? { atMs, timed: true } : {});
 
 /** Only some of what can be said about a pot; the rest is as it was. */
-function saidOf(cookId: string, said: Fields): Order {
+function saidOf(cookId: string, said: Fields): Write {
   return {
     ...common(`said/${cookId}`, `cook/${cookId}`, 'what was said of a pot'),
     method: 'PATCH',

@@ -1,29 +1,29 @@
 import type { Fields } from '@hammock/core/records';
 import type { Method, Reply } from '../api/http.js';
-import type { Letter, Order } from './pendingWrite.js';
-import type { LetterBox } from './writeStore.js';
+import type { PendingWrite, Write } from './pendingWrite.js';
+import type { WriteStore } from './writeStore.js';
 
-/** What the postman tells whoever keeps the things that letters are about. */
-export interface Heard {
+/** What the outbox tells whoever keeps the things that writes are about. */
+export interface WriteListener {
   /** The server has it, as this row. */
-  readonly stored: (letter: Letter, row: unknown) => void;
+  readonly stored: (write: PendingWrite, row: unknown) => void;
   /** It was merged with what somebody else said, and is on its way again; null is taken away. */
-  readonly merged: (letter: Letter, said: Fields | null, current: Fields) => void;
+  readonly merged: (write: PendingWrite, said: Fields | null, current: Fields) => void;
   /** The server has no such thing to add to: the order that makes it anew, if that can be had here. */
-  readonly again: (letter: Letter) => Order | undefined;
+  readonly again: (write: PendingWrite) => Write | undefined;
 }
 
-/** What there is to say about letters. */
-export interface View {
-  readonly letters: readonly Letter[];
+/** What there is to say about writes. */
+export interface OutboxView {
+  readonly writes: readonly PendingWrite[];
   /** False while the server does not answer. */
   readonly reachable: boolean;
   /** False when something could not be written down on this device. */
   readonly kept: boolean;
 }
 
-export interface PostmanParts {
-  readonly box: LetterBox;
+export interface OutboxParts {
+  readonly store: WriteStore;
   readonly ask: (
     method: Exclude<Method, 'GET'>,
     path: string,
@@ -40,8 +40,8 @@ export interface PostmanParts {
   readonly alone: (work: () => Promise<void>) => Promise<void>;
   /** Does something later; returns how to call it off. */
   readonly later: (work: () => void, ms: number) => () => void;
-  readonly heard: Heard;
-  readonly show: (view: View) => void;
-  /** Tells the other tabs that letters came or went. */
+  readonly heard: WriteListener;
+  readonly show: (view: OutboxView) => void;
+  /** Tells the other tabs that writes came or went. */
   readonly tell: () => void;
 }

@@ -9,7 +9,7 @@ interface Stands {
 }
 
 /** Something that changes something, written down here until the server has it. */
-export interface Order {
+export interface Write {
   /** What it is about. A later one about the same thing takes the place of one that has not left yet. */
   readonly key: string;
   /** What goes in order with it: a pot is begun before it is tapped at. */
@@ -31,7 +31,7 @@ export interface Order {
   readonly epoch?: string;
 }
 
-export type LetterState =
+export type PendingWriteState =
   | { readonly kind: 'waiting' }
   /** Changed elsewhere too, in these fields: the cook chooses. */
   | { readonly kind: 'asked'; readonly current: Fields; readonly clashes: readonly string[] }
@@ -40,19 +40,19 @@ export type LetterState =
   /** Written of a household that was erased, replaced or put back since: the cook says whether it is stored all the same. */
   | { readonly kind: 'ofBefore' };
 
-/** Whether a letter is over as far as the server goes, and only waits to be read. */
-export const isEnded = ({ state }: Pick<Letter, 'state'>): boolean =>
+/** Whether a write is over as far as the server goes, and only waits to be read. */
+export const isEnded = ({ state }: Pick<PendingWrite, 'state'>): boolean =>
   state.kind === 'refused' || state.kind === 'ofBefore';
 
-/** An order as it is kept. */
-export interface Letter extends Order {
+/** A write as this browser keeps it until the server has it. */
+export interface PendingWrite extends Write {
   readonly id: string;
-  /** Its place: after every letter that was there when it was written. */
+  /** Its place: after every write that was there when it was written. */
   readonly n: number;
   /** The tab it was written in. */
   readonly tab: string;
   readonly atMs: number;
-  readonly state: LetterState;
+  readonly state: PendingWriteState;
   /** What was said of the same thing before this and may have arrived; null that it was taken away. */
   readonly own: readonly (Fields | null)[];
   readonly tries: number;
@@ -62,25 +62,25 @@ export interface Letter extends Order {
   readonly notBeforeMs: number;
 }
 
-/** Letters in the order they go in. */
-export const byPlace = (a: Letter, b: Letter): number => a.n - b.n || (a.tab < b.tab ? -1 : 1);
+/** Writes in the order they go in. */
+export const byPlace = (a: PendingWrite, b: PendingWrite): number => a.n - b.n || (a.tab < b.tab ? -1 : 1);
 
 /**
  * Own words that are remembered. The first may be on its way, however many keys were pressed since; of the others the last
- * may have been. What still waits in a letter of its own, because it was on its way when the next was written, arrives yet.
+ * may have been. What still waits in a write of its own, because it was on its way when the next was written, arrives yet.
  */
 const MOST_OWN = 4;
-const remembered = (own: Letter['own'], waiting: Letter['own']): Letter['own'] =>
+const remembered = (own: PendingWrite['own'], waiting: PendingWrite['own']): PendingWrite['own'] =>
   own.length <= MOST_OWN
     ? own
     : own.filter(
         (said, i) => i === 0 || i > own.length - MOST_OWN || waiting.some((w) => sameValue(w, said)),
       );
 
-/** The letter for an order, in its place among those that wait; `replaces` is the one it makes needless. */
+/** The write for an order, in its place among those that wait; `replaces` is the one it makes needless. */
 export function written(
-  order: Order,
-  letters: readonly Letter[],
+  order: Write,
+  writes: readonly PendingWrite[],
   at: {
     readonly id: string;
     readonly tab: string;
@@ -88,8 +88,8 @@ export function written(
     readonly inFlight: string | undefined;
     readonly epoch?: string | undefined;
   },
-): { readonly letter: Letter; readonly replaces: Letter | undefined } {
-  const earlier = letters.filter((l) => l.key === order.key && !isEnded(l)).sort(byPlace);
+): { readonly write: PendingWrite; readonly replaces: PendingWrite | undefined } {
+  const earlier = writes.filter((l) => l.key === order.key && !isEnded(l)).sort(byPlace);
   const before = earlier.at(-1);
   const replaces = before?.tab === at.tab && before.id !== at.inFlight ? before : undefined;
   // A thing changed twice stands on what it stood on the first time: that is what the server still has.
@@ -98,12 +98,12 @@ export function written(
   const own = before ? remembered([...before.own, before.body ?? null], waiting) : [];
   return {
     replaces,
-    letter: {
+    write: {
       ...(at.epoch === undefined ? {} : { epoch: at.epoch }),
       ...order,
       ...(stands ? { stands } : {}),
       id: at.id,
-      n: Math.max(0, ...letters.map((l) => l.n)) + 1,
+      n: Math.max(0, ...writes.map((l) => l.n)) + 1,
       tab: at.tab,
       atMs: order.atMs ?? at.nowMs,
       state: replaces?.state ?? { kind: 'waiting' },
@@ -114,8 +114,12 @@ export function written(
   };
 }
 
-/** A later letter as it stands once an earlier one was stored with that revision; undefined where it does not stand on it. */
-export function standingOn(later: Letter, stored: Letter, revision: number): Letter | undefined {
+/** A later write as it stands once an earlier one was stored with that revision; undefined where it does not stand on it. */
+export function standingOn(
+  later: PendingWrite,
+  stored: PendingWrite,
+  revision: number,
+): PendingWrite | undefined {
   const { stands, own } = later;
   if (!stands) return undefined;
   const body = stored.body ?? null;
@@ -124,20 +128,20 @@ export function standingOn(later: Letter, stored: Letter, revision: number): Let
     return own.some((o) => sameValue(o, body))
       ? { ...later, own: [], stands: { revision, base: body } }
       : undefined;
-  // What was said of a thing that was only just begun stands on its beginning.
+  // A change of something created here a moment ago stands on its creation.
   const isOfIt = later.thread === stored.thread && stands.revision === 0;
   return isOfIt ? { ...later, stands: { ...stands, revision } } : undefined;
 }
 
-/** The letter for an order that has to arrive just before another one. */
+/** The write for an order that has to arrive just before another one. */
 export const justBefore = (
-  letter: Letter,
-  order: Order,
+  write: PendingWrite,
+  order: Write,
   at: { readonly id: string; readonly tab: string; readonly nowMs: number },
-): Letter => ({
+): PendingWrite => ({
   ...order,
   id: at.id,
-  n: letter.n - 0.5,
+  n: write.n - 0.5,
   tab: at.tab,
   atMs: order.atMs ?? at.nowMs,
   state: { kind: 'waiting' },
@@ -147,7 +151,7 @@ export const justBefore = (
 });
 
 /** Where it goes: with what it stood on, and how long ago it happened. */
-export function addressOf({ path, stands, timed, atMs }: Letter, nowMs: number): string {
+export function addressOf({ path, stands, timed, atMs }: PendingWrite, nowMs: number): string {
   const query = new URLSearchParams();
   if (stands?.revision !== undefined && stands.revision > 0)
     query.set('standsOn', stands.revision.toString());
@@ -156,15 +160,15 @@ export function addressOf({ path, stands, timed, atMs }: Letter, nowMs: number):
   return text === '' ? path : `${path}?${text}`;
 }
 
-/** The next letter that may go: the first of its thread, not told to wait, and nothing it needs before it. */
-export function nextOf(letters: readonly Letter[], nowMs: number): Letter | undefined {
-  const waiting = letters.filter((l) => l.state.kind === 'waiting').sort(byPlace);
+/** The next write that may go: the first of its thread, not told to wait, and nothing it needs before it. */
+export function nextOf(writes: readonly PendingWrite[], nowMs: number): PendingWrite | undefined {
+  const waiting = writes.filter((l) => l.state.kind === 'waiting').sort(byPlace);
   const held = new Set<string>();
-  for (const letter of waiting) {
-    const isHeld = held.has(letter.thread) || letter.notBeforeMs > nowMs;
-    const needs = letter.after?.some((thread) => waiting.some((l) => l.thread === thread)) ?? false;
-    if (!isHeld && !needs) return letter;
-    held.add(letter.thread);
+  for (const write of waiting) {
+    const isHeld = held.has(write.thread) || write.notBeforeMs > nowMs;
+    const needs = write.after?.some((thread) => waiting.some((l) => l.thread === thread)) ?? false;
+    if (!isHeld && !needs) return write;
+    held.add(write.thread);
   }
   return undefined;
 }
@@ -173,7 +177,7 @@ const FIRST_WAIT_MS = 1000;
 const LONGEST_WAIT_MS = 60_000;
 
 /**
- * How long a letter that was turned away so many times waits, ms: twice as long each time, up to a minute.
+ * How long a write waits after `tries` refusals, ms: twice as long each time, up to a minute.
  * @param chance between 0 and 1: devices that were all turned away do not all come back at once
  */
 export const backOffMs = (tries: number, chance: number): number =>

@@ -1,23 +1,23 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { journalOf } from '../storage/journal.js';
-import { byPlace, type Letter } from './pendingWrite.js';
+import { byPlace, type PendingWrite } from './pendingWrite.js';
 
-/** Where letters are kept, a record each. Never throws: what cannot be kept is held in memory and said. */
-export interface LetterBox {
-  /** Every letter kept, in order. */
-  readonly all: () => Promise<Letter[]>;
-  /** Keeps a letter; false when it is only held in memory. */
-  readonly put: (letter: Letter) => Promise<boolean>;
+/** Where writes are kept, a record each. Never throws: what cannot be kept is held in memory and said. */
+export interface WriteStore {
+  /** Every write kept, in order. */
+  readonly all: () => Promise<PendingWrite[]>;
+  /** Keeps a write; false when it is only held in memory. */
+  readonly put: (write: PendingWrite) => Promise<boolean>;
   readonly remove: (id: string) => Promise<void>;
 }
 
 /** A box that lasts as long as the page. */
-export function memoryBox(): LetterBox {
-  const held = new Map<string, Letter>();
+export function memoryWriteStore(): WriteStore {
+  const held = new Map<string, PendingWrite>();
   return {
     all: () => Promise.resolve([...held.values()].sort(byPlace)),
-    put: (letter) => {
-      held.set(letter.id, letter);
+    put: (write) => {
+      held.set(write.id, write);
       return Promise.resolve(true);
     },
     remove: (id) => {
@@ -28,7 +28,8 @@ export function memoryBox(): LetterBox {
 }
 
 interface Schema extends DBSchema {
-  letters: { key: string; value: Letter };
+  /** The name it has since its first version. */
+  letters: { key: string; value: PendingWrite };
 }
 
 const VERSION = 1;
@@ -50,9 +51,9 @@ const inTime = async <T>(asked: Promise<T>): Promise<T> => {
 };
 
 /** The box of this browser, shared by all its tabs. What a page closed in the middle of a write is there too. */
-export function deviceBox(name = 'hammock'): LetterBox {
+export function deviceWriteStore(name = 'hammock'): WriteStore {
   const journal = journalOf(`${name}.letter`);
-  const held = new Map<string, Letter>();
+  const held = new Map<string, PendingWrite>();
   let left = unwritten(journal.left());
   let opened: Promise<IDBPDatabase<Schema>> | undefined;
   const open = (): Promise<IDBPDatabase<Schema>> => {
@@ -67,20 +68,20 @@ export function deviceBox(name = 'hammock'): LetterBox {
     opened.catch(() => (opened = undefined));
     return opened;
   };
-  const put = async (letter: Letter): Promise<boolean> => {
-    journal.write(letter.id, JSON.stringify(letter));
+  const put = async (write: PendingWrite): Promise<boolean> => {
+    journal.write(write.id, JSON.stringify(write));
     try {
       await inTime(
         open().then((database) => {
-          const write = database.transaction('letters', 'readwrite', { durability: 'strict' });
-          return Promise.all([write.store.put(letter), write.done]);
+          const change = database.transaction('letters', 'readwrite', { durability: 'strict' });
+          return Promise.all([change.store.put(write), change.done]);
         }),
       );
-      held.delete(letter.id);
-      journal.strike(letter.id);
+      held.delete(write.id);
+      journal.strike(write.id);
       return held.size === 0;
     } catch {
-      held.set(letter.id, letter);
+      held.set(write.id, write);
       return false;
     }
   };
@@ -88,9 +89,9 @@ export function deviceBox(name = 'hammock'): LetterBox {
     all: async () => {
       const unfinished = left;
       left = [];
-      for (const letter of unfinished) await put(letter);
+      for (const write of unfinished) await put(write);
       try {
-        const kept = (await inTime(open().then((d) => d.getAll('letters')))).filter(isLetter);
+        const kept = (await inTime(open().then((d) => d.getAll('letters')))).filter(isPendingWrite);
         return [...kept, ...held.values()].sort(byPlace);
       } catch {
         return [...held.values()].sort(byPlace);
@@ -109,21 +110,21 @@ export function deviceBox(name = 'hammock'): LetterBox {
   };
 }
 
-/** The letters among texts that were left standing. */
-function unwritten(left: readonly (readonly [string, string])[]): Letter[] {
+/** The writes among texts that were left standing. */
+function unwritten(left: readonly (readonly [string, string])[]): PendingWrite[] {
   return left.flatMap(([, text]) => {
     try {
       const value: unknown = JSON.parse(text);
-      return isLetter(value) ? [value] : [];
+      return isPendingWrite(value) ? [value] : [];
     } catch {
       return [];
     }
   });
 }
 
-/** A record that is no letter any more is of no use to anybody. */
-function isLetter(value: unknown): value is Letter {
-  const { id, key, path, method, n, state } = (value ?? {}) as Partial<Letter>;
+/** A record that is no write any more is of no use to anybody. */
+function isPendingWrite(value: unknown): value is PendingWrite {
+  const { id, key, path, method, n, state } = (value ?? {}) as Partial<PendingWrite>;
   return (
     [id, key, path, method].every((text) => typeof text === 'string') &&
     typeof n === 'number' &&

@@ -9,7 +9,7 @@ import type {
 } from '@hammock/core/records';
 import { useCooks } from '../stores/cooks/cooks.js';
 import { useDraft } from '../stores/plan/draft.js';
-import { useHistory } from '../stores/session/undo.js';
+import { useUndo } from '../stores/session/undo.js';
 import { emptyForms } from '../stores/session/persisted.js';
 import { useKitchen } from '../stores/kitchen/kitchen.js';
 import { useUnits } from '../stores/kitchen/units.js';
@@ -155,7 +155,7 @@ export function settle(): void {
   useDraft.setState({ draft: null, stored: null, unsent: false, aside: [] });
   const [pilaf] = DISHES;
   if (pilaf) useDraft.getState().chooseDish(pilaf);
-  useHistory.setState({ past: [], future: [] });
+  useUndo.setState({ past: [], future: [] });
 }
 
 /** Lets promises and timers of no length run. */

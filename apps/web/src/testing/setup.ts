@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto';
 import { webcrypto } from 'node:crypto';
 import { TextDecoder, TextEncoder } from 'node:util';
-import { setEngine } from '../stores/plan/engine.js';
-import * as engineParts from '../stores/plan/engineParts.js';
+import { setCore } from '../stores/plan/core.js';
+import * as engineParts from '../stores/plan/coreParts.js';
 
 // jsdom lacks what every browser here has: text codecs for the router, random ids, layout for the lists.
 Object.assign(globalThis, { TextEncoder, TextDecoder });
@@ -23,7 +23,7 @@ if (typeof window !== 'undefined') {
 }
 
 // Every test begins with the engine in its place, as a page has it a moment after it was opened.
-setEngine(engineParts);
+setCore(engineParts);
 
 // jsdom has no structuredClone; what the stores copy is plain JSON.
 Object.defineProperty(globalThis, 'structuredClone', {

@@ -10,7 +10,7 @@ import {
   type Frame,
   type PlanInput,
 } from '@hammock/core';
-import { learnMore, NOTHING_LEARNT, whatItSays } from '@hammock/core/learning';
+import { learnMore, NOTHING_LEARNT, evidenceFromPot } from '@hammock/core/learning';
 import type { Done, Job } from './jobs.js';
 
 let framed: { readonly key: string; readonly frame: Frame | undefined } | undefined;
@@ -32,7 +32,7 @@ export function work(job: Job): Done[keyof Done] {
     return course.ok ? course.value : undefined;
   }
   if (job.kind === 'poured') return pouredOtherwise(job.input, job.pouredMl, job.keepByMl);
-  if (job.kind === 'says') return whatItSays(job.pot)?.evidence;
+  if (job.kind === 'says') return evidenceFromPot(job.pot)?.evidence;
   if (job.kind === 'learn') return learnMore(job.heard ?? NOTHING_LEARNT, job.here);
   if (job.kind === 'belief') return beliefOf(job.pot);
   const at = frame(job.input);

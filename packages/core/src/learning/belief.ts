@@ -17,7 +17,7 @@ export interface Evidence extends PotOf {
 }
 
 /** What the household says itself of a hidden value. */
-export interface Told {
+export interface Override {
   readonly id: string;
   /** Points of moisture beyond its kind; what its kind has without. */
   readonly points?: number | null;
@@ -36,7 +36,7 @@ export interface Learnt {
 }
 
 /** One piece of evidence as it enters the sums: the sum of the values it touches is so many points. */
-export interface Row {
+export interface EvidenceRow {
   readonly cookId: string;
   readonly touched: readonly number[];
   readonly points: number;
@@ -47,12 +47,12 @@ export interface Row {
 }
 
 /** A belief over values: what is thought of each, and their covariance, row by row. */
-export interface Thought {
+export interface Belief {
   readonly mean: Float64Array;
   readonly covariance: Float64Array;
 }
 
 /** What is believed before, of these values. */
-export interface Before extends Thought {
+export interface PriorBelief extends Belief {
   readonly ids: readonly string[];
 }

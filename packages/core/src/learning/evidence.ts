@@ -3,12 +3,12 @@ import { completePlan } from '../plan/input/completePlan.js';
 import { STEP_POINTS } from '../basics/grain/texture.js';
 import { learntInto } from '../plan/derived/learntInto.js';
 import type { PlanInput } from '../plan/input/planInput.js';
-import { asItWent, type AsItWent, type Went } from './asItWent.js';
+import { cookedFromEvents, type CookedFromEvents, type PotEvents } from './cookedFromEvents.js';
 import { pointsOfShare } from './learntOf.js';
 import type { HiddenKind } from './hidden.js';
 import type { Evidence } from './belief.js';
 import { potOf, type MadeWith } from './potOf.js';
-import { OF_GRAIN, OF_WATER, SIDE_SD, VERDICT_SD } from './noise.js';
+import { OF_GRAIN, OF_WATER, POT_TO_POT_NOISE, VERDICT_NOISE } from './noise.js';
 
 /** How a pot came out, as it was judged. */
 export interface Judged {
@@ -22,15 +22,15 @@ export interface Judged {
 }
 
 /** A judged pot of the notebook, with what it was made with and what was said of it at the stove. */
-export interface JudgedPot extends Judged, MadeWith, Pick<Went, 'stages' | 'taps'> {
+export interface JudgedPot extends Judged, MadeWith, Pick<PotEvents, 'stages' | 'taps'> {
   readonly cookId: string;
   readonly atMs: number;
 }
 
 /** The ends of the scale are open: they say "at least", and less surely how far. */
-const END_SD = 1.9;
+const END_NOISE = 1.9;
 /** A pot that always comes out right is told to a fifth of a step †. */
-const KNOWN_SD = 0.55;
+const KNOWN_NOISE = 0.55;
 /** The slope of the pour is taken over so many points. */
 const SLOPE_POINTS = 1;
 /** Further from its plan than this a pot was another pot, points. */
@@ -53,9 +53,9 @@ type Said = Pick<Evidence, 'points' | 'sd' | 'sure'>;
  * What a judged pot says its grain wanted beyond what its kind does, in points of moisture: what was poured against what would
  * have been advised with nothing learnt, and how far from "as wanted" it came out.
  * @returns undefined where its plan cannot be answered, or nothing was poured into it
- * @example evidenceOf({ input, pouredMl: 950, texture: 3 })?.points
+ * @example evidenceFromVerdict({ input, pouredMl: 950, texture: 3 })?.points
  */
-export function evidenceOf(judged: Judged): Said | undefined {
+export function evidenceFromVerdict(judged: Judged): Said | undefined {
   const slope = slopeOf(judged.input);
   return slope && verdictOf(judged, slope);
 }
@@ -82,7 +82,7 @@ function verdictOf(judged: Judged, { firstMl, perPoint }: Slope, wetter = 0): Sa
   const { pouredMl, texture, known = false } = judged;
   if (pouredMl <= 0) return undefined;
   const points = (pouredMl - firstMl) / perPoint + wetter - (texture - 3) * STEP_POINTS;
-  const told = known ? KNOWN_SD : texture === 1 || texture === 5 ? END_SD : VERDICT_SD;
+  const told = known ? KNOWN_NOISE : texture === 1 || texture === 5 ? END_NOISE : VERDICT_NOISE;
   const said = {
     points: Math.max(-MOST_POINTS, Math.min(MOST_POINTS, points)),
     sd: Math.hypot(told, DONE_SHARE * wetter),
@@ -91,7 +91,7 @@ function verdictOf(judged: Judged, { firstMl, perPoint }: Slope, wetter = 0): Sa
 }
 
 /** What a judged pot says, and what it would have wanted. */
-export interface PotSays {
+export interface PotEvidence {
   readonly evidence: readonly Evidence[];
   /** What would have been poured, had its verdict been known, ml of what the plan pours. */
   readonly wantedMl: number;
@@ -101,15 +101,15 @@ export interface PotSays {
  * Everything a judged pot says: its verdict, of the pot as it went; what the scale says of its steam; and what was seen when.
  * Where it was weighed, the water is told by the scale and the verdict is left to speak of the grain.
  * @returns undefined where its plan cannot be answered, or nothing was poured into it
- * @example whatItSays({ cookId: 'a', atMs: 0, input, pouredMl: 950, texture: 3, stages: [], taps: [] })?.wantedMl
+ * @example evidenceFromPot({ cookId: 'a', atMs: 0, input, pouredMl: 950, texture: 3, stages: [], taps: [] })?.wantedMl
  */
-export function whatItSays(pot: JudgedPot): PotSays | undefined {
+export function evidenceFromPot(pot: JudgedPot): PotEvidence | undefined {
   const { input, stages, taps, pouredMl, cookId, atMs } = pot;
   const { bagId = null, vesselId = null, hobId = null, dishId = null, by = null } = pot;
   const made = potOf(input, { bagId, vesselId, hobId, dishId, by });
   const plain = learntInto(input);
   const slope = slopeOf(plain);
-  const went = slope && asItWent({ input: plain, stages, taps, pouredMl });
+  const went = slope && cookedFromEvents({ input: plain, stages, taps, pouredMl });
   const poured = { ...pot, pouredMl: pouredMl + (went?.addedMl ?? 0) };
   const whole = slope && verdictOf(poured, slope, went?.wetterPoints);
   if (!slope || !whole) return undefined;
@@ -124,24 +124,24 @@ export function whatItSays(pot: JudgedPot): PotSays | undefined {
   const wantedMl = Math.max(0, slope.firstMl + slope.perPoint * whole.points);
   if (!water || whole.sure === true) return { evidence: [as(whole), ...more], wantedMl };
   // What the scale told of the water is not asked of the verdict again.
-  const ofGrain = { points: whole.points - water.points, sd: Math.hypot(whole.sd, SIDE_SD) };
+  const ofGrain = { points: whole.points - water.points, sd: Math.hypot(whole.sd, POT_TO_POT_NOISE) };
   return { evidence: [as(ofGrain, OF_GRAIN), as(water, OF_WATER), ...more], wantedMl };
 }
 
 /** What the scale says: how much more steam went than the plan's pot lets go, as what that is of its pour. */
-function waterOf(went: AsItWent | undefined, { perPoint }: Slope): Said | undefined {
+function waterOf(went: CookedFromEvents | undefined, { perPoint }: Slope): Said | undefined {
   const { byScaleG, expectedG } = went?.steamed ?? { byScaleG: -1, expectedG: 0 };
   // Lighter by nothing, or by more than any pot steams, is another pot or another scale.
   if (byScaleG < 0 || byScaleG > MOST_STEAM * expectedG + MOST_STEAM_G) return undefined;
   const readG = Math.hypot(SCALE_G, DRIPS * byScaleG);
-  return { points: (byScaleG - expectedG) / perPoint, sd: Math.hypot(readG / perPoint, SIDE_SD) };
+  return { points: (byScaleG - expectedG) / perPoint, sd: Math.hypot(readG / perPoint, POT_TO_POT_NOISE) };
 }
 /** More than so many times what is expected, and so much, g: no pot steams that away unnoticed †. */
 const MOST_STEAM = 3;
 const MOST_STEAM_G = 100;
 
 /** What was seen, and when, says of what the grain wants: what it adds to what was thought before. */
-function seenOf(went: AsItWent | undefined): Said | undefined {
+function seenOf(went: CookedFromEvents | undefined): Said | undefined {
   const { wants } = went ?? {};
   if (!wants || wants.spread <= 0 || wants.spread >= 0.95 * wants.before) return undefined;
   const [found, before] = [1 / wants.spread ** 2, 1 / wants.before ** 2];

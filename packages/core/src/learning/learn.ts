@@ -1,6 +1,6 @@
 import { propagate } from './propagate.js';
-import { rowsOf } from './rows.js';
-import type { Evidence, Learnt, Row, Told } from './belief.js';
+import { evidenceRows } from './evidenceRows.js';
+import type { Evidence, Learnt, EvidenceRow, Override } from './belief.js';
 
 /** Nothing was cooked yet. */
 export const NOTHING_LEARNT: Learnt = { ids: [], mean: [], covariance: [], pots: [] };
@@ -12,9 +12,9 @@ export const NOTHING_LEARNT: Learnt = { ids: [], mean: [], covariance: [], pots:
  * @param told what the household says itself
  * @example learn([]).ids // []
  */
-export function learn(evidence: readonly Evidence[], told: readonly Told[] = []): Learnt {
+export function learn(evidence: readonly Evidence[], told: readonly Override[] = []): Learnt {
   if (evidence.length === 0 && told.length === 0) return NOTHING_LEARNT;
-  return learntFrom(rowsOf(evidence, told));
+  return learntFrom(evidenceRows(evidence, told));
 }
 
 /**
@@ -29,11 +29,11 @@ export function learnMore(learnt: Learnt, evidence: readonly Evidence[]): Learnt
     mean: Float64Array.from(learnt.mean),
     covariance: Float64Array.from(learnt.covariance),
   };
-  return learntFrom(rowsOf(evidence, [], before), learnt.pots);
+  return learntFrom(evidenceRows(evidence, [], before), learnt.pots);
 }
 
 function learntFrom(
-  { ids, before, rows }: ReturnType<typeof rowsOf>,
+  { ids, before, rows }: ReturnType<typeof evidenceRows>,
   potsBefore: readonly number[] = [],
 ): Learnt {
   const { mean, covariance } = propagate(before, rows);
@@ -42,7 +42,7 @@ function learntFrom(
 }
 
 /** How many pots touch each value. */
-function potsOf(rows: readonly Row[], n: number): readonly number[] {
+function potsOf(rows: readonly EvidenceRow[], n: number): readonly number[] {
   const cooks = Array.from({ length: n }, () => new Set<string>());
   for (const { touched, cookId } of rows) for (const i of touched) cooks[i]?.add(cookId);
   return cooks.map((c) => c.size);

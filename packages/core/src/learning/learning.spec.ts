@@ -4,10 +4,10 @@ import { answer } from '../compute/account/answer.js';
 import type { PlanInput } from '../plan/input/planInput.js';
 import { PILAF } from '../testing/cooked.js';
 import { judgedPot as pot, someJudged as some } from '../testing/judged.js';
-import { evidenceOf } from './evidence.js';
+import { evidenceFromVerdict } from './evidence.js';
 import { GUESTS, HIDDEN_SD } from './hidden.js';
 import { learn } from './learn.js';
-import type { Evidence, Told } from './belief.js';
+import type { Evidence, Override } from './belief.js';
 import { learntOf } from './learntOf.js';
 
 const poured = (input: PlanInput): number => {
@@ -140,7 +140,7 @@ describe('poor evidence', () => {
 
 describe('what the household says itself', () => {
   const bag = { ids: ['bag:bag/basmati'] };
-  const of = (list: Evidence[], told: Told[] = [], whose = pot(0)): number =>
+  const of = (list: Evidence[], told: Override[] = [], whose = pot(0)): number =>
     learntOf(learn(list, told), whose)?.points ?? 0;
 
   it('of a bag is where it begins, and pots move it from there', () => {
@@ -188,18 +188,23 @@ describe('what the household says itself', () => {
 describe('what a pot says', () => {
   it('that was poured as advised and came out as wanted is nothing; more poured says that it wanted more', () => {
     const ml = poured(PILAF);
-    expect(evidenceOf({ input: PILAF, pouredMl: ml, texture: 3 })!.points).toBeCloseTo(0, 6);
-    const more = evidenceOf({ input: PILAF, pouredMl: ml * 1.1, texture: 3 })!;
+    expect(evidenceFromVerdict({ input: PILAF, pouredMl: ml, texture: 3 })!.points).toBeCloseTo(0, 6);
+    const more = evidenceFromVerdict({ input: PILAF, pouredMl: ml * 1.1, texture: 3 })!;
     expect(more.points).toBeGreaterThan(1);
     // A step too soft at that says as much less as a step is.
-    const soft = evidenceOf({ input: PILAF, pouredMl: ml * 1.1, texture: 4 })!;
+    const soft = evidenceFromVerdict({ input: PILAF, pouredMl: ml * 1.1, texture: 4 })!;
     expect(more.points - soft.points).toBeCloseTo(2.75, 9);
-    expect(evidenceOf({ input: PILAF, pouredMl: ml, texture: 3, known: true })!.sd).toBeLessThan(more.sd / 2);
-    expect(evidenceOf({ input: PILAF, pouredMl: 0, texture: 3 })).toBeUndefined();
-    expect(evidenceOf({ input: { ...PILAF, grainId: 'gravel' }, pouredMl: 500, texture: 3 })).toBeUndefined();
+    expect(evidenceFromVerdict({ input: PILAF, pouredMl: ml, texture: 3, known: true })!.sd).toBeLessThan(
+      more.sd / 2,
+    );
+    expect(evidenceFromVerdict({ input: PILAF, pouredMl: 0, texture: 3 })).toBeUndefined();
+    expect(
+      evidenceFromVerdict({ input: { ...PILAF, grainId: 'gravel' }, pouredMl: 500, texture: 3 }),
+    ).toBeUndefined();
     // Neither a rule that was held to nor what was learnt before is counted twice.
     expect(
-      evidenceOf({ input: { ...PILAF, leanMl: 60, learntPoints: 3 }, pouredMl: ml, texture: 3 })!.points,
+      evidenceFromVerdict({ input: { ...PILAF, leanMl: 60, learntPoints: 3 }, pouredMl: ml, texture: 3 })!
+        .points,
     ).toBeCloseTo(0, 6);
   });
 
@@ -212,7 +217,7 @@ describe('what a pot says', () => {
 
   it('brings the next pour to it: one pot that always comes out right, to a few per cent', () => {
     const ml = poured(PILAF) * 1.15;
-    const said = evidenceOf({ input: PILAF, pouredMl: ml, texture: 3, known: true })!;
+    const said = evidenceFromVerdict({ input: PILAF, pouredMl: ml, texture: 3, known: true })!;
     const known = pot(0, said);
     const { points, spread } = learntOf(learn([known]), known)!;
     const next = poured({ ...PILAF, learntPoints: points, learntSpread: spread });

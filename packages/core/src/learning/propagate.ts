@@ -1,6 +1,6 @@
 import { Matrix } from 'ml-matrix';
 import { inverseOf } from './inverse.js';
-import type { Row, Thought } from './belief.js';
+import type { EvidenceRow, Belief } from './belief.js';
 
 /** A tenth of what cooks say is a plain mistake, and says so many times as little (common practice: one verdict in ten). */
 const MISTAKES = 0.1;
@@ -20,20 +20,20 @@ const ROWS_A_VALUE = 4;
  * tenth that are mistakes. How surely each row is no mistake is told from what all others say of it (expectation propagation,
  * Minka 2001, UAI 17, 362–369, with each site held to a precision). Leaves in each row what it counts for.
  */
-export function propagate(before: Thought, rows: readonly Row[]): Thought {
+export function propagate(before: Belief, rows: readonly EvidenceRow[]): Belief {
   for (const row of rows) row.counts = 1 / row.variance;
   return rows.length <= ROWS_A_VALUE * before.mean.length ? oneByOne(before, rows) : allAtOnce(before, rows);
 }
 
 /** Each row moves the belief by itself (Sherman and Morrison 1950): quick where rows are few. */
-function oneByOne(before: Thought, rows: readonly Row[]): Thought {
+function oneByOne(before: Belief, rows: readonly EvidenceRow[]): Belief {
   const n = before.mean.length;
   const mean = Float64Array.from(before.mean);
   // Of a symmetric matrix the lower triangle is enough; the upper is filled in at the end.
   const covariance = Float64Array.from(before.covariance);
   const shared = new Float64Array(n);
   /** Takes up a row at so much more than it counted for. */
-  const take = ({ touched, points }: Row, more: number): void => {
+  const take = ({ touched, points }: EvidenceRow, more: number): void => {
     let thought = 0;
     let open = 0;
     shared.fill(0);
@@ -72,7 +72,7 @@ function oneByOne(before: Thought, rows: readonly Row[]): Thought {
 }
 
 /** All rows move it together: quick where they are many. */
-function allAtOnce(before: Thought, rows: readonly Row[]): Thought {
+function allAtOnce(before: Belief, rows: readonly EvidenceRow[]): Belief {
   const n = before.mean.length;
   const plain = inverseOf(
     new Matrix(Array.from({ length: n }, (_, i) => [...before.covariance.subarray(i * n, (i + 1) * n)])),
@@ -104,7 +104,7 @@ function allAtOnce(before: Thought, rows: readonly Row[]): Thought {
 }
 
 /** What a piece of evidence counts for, 1 over points squared: less the further it is from what all others say. */
-function countsOf(row: Row, mean: Float64Array, covariance: Float64Array): number {
+function countsOf(row: EvidenceRow, mean: Float64Array, covariance: Float64Array): number {
   const { touched, points, variance, counts } = row;
   let thought = 0;
   let open = 0;

@@ -1,6 +1,6 @@
 import { hiddenOf, type HiddenKind, type PotOf } from './hidden.js';
 import type { Learnt } from './belief.js';
-import { OF_GRAIN, OF_WATER, SIDE_SD, VERDICT_SD } from './noise.js';
+import { OF_GRAIN, OF_WATER, POT_TO_POT_NOISE, VERDICT_NOISE } from './noise.js';
 
 /** What one more pot of this would tell, by what is done about it. */
 export interface Tells {
@@ -34,11 +34,11 @@ export function whatToTry(learnt: Learnt, pot: PotOf): Tells {
     hidden.map((h) => (kinds.includes(h.kind) ? 1 : 0));
   const before = open(covariance, all);
   const shareOf = (after: readonly (readonly number[])[]): number => 1 - Math.sqrt(open(after, all) / before);
-  const water = seen(covariance, only(OF_WATER), SIDE_SD ** 2);
+  const water = seen(covariance, only(OF_WATER), POT_TO_POT_NOISE ** 2);
   const shares = hidden.map((h, i) => [h.kind, row(covariance, i, all)] as const);
   return {
-    verdict: shareOf(seen(covariance, all, VERDICT_SD ** 2 + 2 * SIDE_SD ** 2)),
-    weighed: shareOf(seen(water, only(OF_GRAIN), VERDICT_SD ** 2 + SIDE_SD ** 2)),
+    verdict: shareOf(seen(covariance, all, VERDICT_NOISE ** 2 + 2 * POT_TO_POT_NOISE ** 2)),
+    weighed: shareOf(seen(water, only(OF_GRAIN), VERDICT_NOISE ** 2 + POT_TO_POT_NOISE ** 2)),
     most: shares.reduce((a, b) => (b[1] > a[1] ? b : a))[0],
   };
 }

@@ -11,7 +11,7 @@ export {
   type Verdict,
 } from './outcome.js';
 export { GUESTS } from '../learning/hidden.js';
-export type { Told } from '../learning/belief.js';
+export type { Override } from '../learning/belief.js';
 export type {
   AnswerReply,
   BagFields,
@@ -33,7 +33,7 @@ export type {
   HobRecord,
   HouseholdFields,
   HouseholdRecord,
-  PacketSize,
+  CanSize,
   IngredientFields,
   IngredientRecord,
   KeptRecord,
@@ -50,10 +50,10 @@ export type {
 export {
   LONGEST_NOTE,
   LOOKED,
-  sayingProblem,
-  SAYINGS,
+  observationProblem,
+  OBSERVATIONS,
   TASTED,
-  type SayingProblem,
-} from '../compute/stove/saying.js';
+  type ObservationProblem,
+} from '../compute/stove/observation.js';
 export { addedBy, INSERTED } from '../compute/stove/edits.js';
-export { isSaying, type SayingKind } from '../compute/stove/tap.js';
+export { isObservation, type ObservationKind } from '../compute/stove/tap.js';

@@ -1,5 +1,5 @@
 import type { JudgedPot } from '../learning/evidence.js';
-import type { StageEvent } from '../compute/stove/tap.js';
+import type { Tap } from '../compute/stove/tap.js';
 import type { CookRecord, TapRecord } from './records.js';
 
 /**
@@ -49,10 +49,10 @@ export function judgedPot(
  * Taps as the core replays them: what is null as it travels is left out, and so is whose they are.
  * @example tapsOf([{ id: 'a', kind: 'done', stageId: 's', atMs: 0, minutes: null }])[0].kind // 'done'
  */
-export const tapsOf = (rows: readonly TapRecord[] = []): StageEvent[] =>
+export const tapsOf = (rows: readonly TapRecord[] = []): Tap[] =>
   rows.map(
     (tap) =>
       Object.fromEntries(
         Object.entries(tap).filter(([field, v]) => v != null && field !== 'cookId'),
-      ) as unknown as StageEvent,
+      ) as unknown as Tap,
   );

@@ -10,20 +10,20 @@ describe('two changes of one thing', () => {
     const theirs = { ...base, diameterCm: 22, note: 'same' };
     expect(mergeFields({ base, mine, theirs })).toEqual({
       merged: { label: 'Blue pot', note: 'same', diameterCm: 22 },
-      clashes: [],
+      conflicts: [],
     });
   });
 
   it('are asked about where they differ in one field', () => {
     expect(
       mergeFields({ base, mine: { ...base, label: 'Blue' }, theirs: { ...base, label: 'Green', note: 'x' } }),
-    ).toEqual({ merged: { label: 'Blue', note: 'x', diameterCm: 20 }, clashes: ['label'] });
+    ).toEqual({ merged: { label: 'Blue', note: 'x', diameterCm: 20 }, conflicts: ['label'] });
   });
 
   it('are asked about in every difference when nobody knows what they stood on', () => {
-    expect(mergeFields({ base: undefined, mine: { ...base, label: 'Blue' }, theirs: base }).clashes).toEqual([
-      'label',
-    ]);
+    expect(
+      mergeFields({ base: undefined, mine: { ...base, label: 'Blue' }, theirs: base }).conflicts,
+    ).toEqual(['label']);
   });
 
   it('of a plan are merged by the fields of the plan; half an amount and half of another are never one', () => {
@@ -33,12 +33,12 @@ describe('two changes of one thing', () => {
     const soaked = { ...plan, input: { ...untoasted, soakMin: 30 } };
     expect(mergeFields({ base: plan, mine, theirs: soaked })).toEqual({
       merged: { label: 'Pilaf', input: { grain: { g: 400 }, soakMin: 30 } },
-      clashes: [],
+      conflicts: [],
     });
     const theirs = { ...plan, input: { ...plan.input, grain: { ml: 500 } } };
     expect(mergeFields({ base: plan, mine, theirs })).toMatchObject({
       merged: { input: { grain: { g: 400 } } },
-      clashes: ['input.grain'],
+      conflicts: ['input.grain'],
     });
   });
 
@@ -47,7 +47,7 @@ describe('two changes of one thing', () => {
     const theirs = { ...base, label: 'B', note: 'theirs' };
     expect(mergeFields({ base, mine: { ...base, label: 'Bl' }, theirs, own })).toEqual({
       merged: { label: 'Bl', note: 'theirs', diameterCm: 20 },
-      clashes: [],
+      conflicts: [],
     });
     // Put back as it was after it had arrived: that is a change too.
     expect(mergeFields({ base, mine: base, theirs: own[0]!, own }).merged).toEqual(base);
@@ -62,9 +62,9 @@ describe('two changes of one thing', () => {
       fc.property(fields, fields, fields, (from, mine, theirs) => {
         const here = mergeFields({ base: from, mine, theirs });
         const there = mergeFields({ base: from, mine: theirs, theirs: mine });
-        expect([...here.clashes].sort()).toEqual([...there.clashes].sort());
+        expect([...here.conflicts].sort()).toEqual([...there.conflicts].sort());
         for (const key of ['a', 'b', 'c'])
-          if (!here.clashes.includes(key)) {
+          if (!here.conflicts.includes(key)) {
             expect(here.merged[key]).toEqual(there.merged[key]);
             const changed = [mine, theirs].filter((side) => !sameValue(side[key], from[key]));
             expect(here.merged[key]).toEqual((changed[0] ?? from)[key]);

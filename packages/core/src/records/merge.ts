@@ -4,7 +4,7 @@ export type Fields = Readonly<Record<string, unknown>>;
 /** Two changes of one thing as one, and the fields in which they cannot be: each to be asked. */
 export interface Merged {
   readonly merged: Fields;
-  readonly clashes: readonly string[];
+  readonly conflicts: readonly string[];
 }
 
 /** Fields that hold a whole plan: two people may change two things of it. Everything else is one value. */
@@ -36,7 +36,7 @@ export function mergeFields(input: MergeInput): Merged {
 
 function merge({ base, mine, theirs, own = [] }: MergeInput, at: string): Merged {
   const merged: Record<string, unknown> = {};
-  const clashes: string[] = [];
+  const conflicts: string[] = [];
   for (const key of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
     const [b, m, t] = [base?.[key], mine[key], theirs[key]];
     if (OPEN.has(key) && isFields(m) && isFields(t)) {
@@ -46,17 +46,17 @@ function merge({ base, mine, theirs, own = [] }: MergeInput, at: string): Merged
         `${at}${key}.`,
       );
       merged[key] = inner.merged;
-      clashes.push(...inner.clashes);
+      conflicts.push(...inner.conflicts);
       continue;
     }
     const isOwnWord = own.some((o) => sameValue(o[key], t));
     const untouchedHere = base !== undefined && sameValue(b, m) && !isOwnWord;
     const untouchedThere = isOwnWord || (base !== undefined && sameValue(b, t));
-    if (!untouchedHere && !untouchedThere && !sameValue(m, t)) clashes.push(at + key);
+    if (!untouchedHere && !untouchedThere && !sameValue(m, t)) conflicts.push(at + key);
     const chosen = untouchedHere ? t : m;
     if (chosen !== undefined) merged[key] = chosen;
   }
-  return { merged, clashes };
+  return { merged, conflicts };
 }
 
 const isFields = (value: unknown): value is Fields =>

@@ -11,10 +11,10 @@ import type { Amylose } from '../basics/larder/grain.js';
 import type { OwnIngredient } from '../basics/larder/own.js';
 import type { Measure } from '../basics/measures/measurable.js';
 import type { Method } from '../basics/method/methods.js';
-import type { StageEvent } from '../compute/stove/tap.js';
+import type { Tap } from '../compute/stove/tap.js';
 import type { Stage } from '../basics/method/stage.js';
 import type { OutcomeRecord } from './outcome.js';
-import type { Told } from '../learning/belief.js';
+import type { Override } from '../learning/belief.js';
 
 /** What travels between web and server, owned by neither. Ids are UUIDs; times are ms since the epoch. */
 export interface KeptRecord {
@@ -38,11 +38,11 @@ export interface HouseholdRecord {
   /** What it calls the five steps, firm first; an empty one is called as usual. */
   readonly textureNames?: readonly string[] | null;
   /** What its jars, tins and packets hold, each asked once. */
-  readonly packets?: readonly PacketSize[] | null;
+  readonly packets?: readonly CanSize[] | null;
   /** Who cooks and eats here, by name. */
   readonly people?: readonly string[] | null;
   /** What it says itself of what pots teach, or wants forgotten. */
-  readonly told?: readonly Told[] | null;
+  readonly told?: readonly Override[] | null;
   readonly served: Served;
   /** True when amounts are shown in g and ml first. */
   readonly metric: boolean;
@@ -51,7 +51,7 @@ export interface HouseholdRecord {
 }
 
 /** What one jar, tin or packet of a thing holds. */
-export interface PacketSize {
+export interface CanSize {
   readonly ingredientId: string;
   /** As it was said: "jar". */
   readonly packet: string;
@@ -174,10 +174,7 @@ export interface CookRecord extends Choices {
 }
 
 /** A tap as it travels: nothing said is null or left out. */
-export interface TapRecord extends Omit<
-  StageEvent,
-  'minutes' | 'followsId' | 'undoesId' | 'said' | 'amount'
-> {
+export interface TapRecord extends Omit<Tap, 'minutes' | 'followsId' | 'undoesId' | 'said' | 'amount'> {
   readonly minutes?: number | null;
   readonly said?: string | null;
   readonly amount?: number | null;

@@ -1,6 +1,6 @@
 import { METHOD_VESSEL, METHODS, RULES, scalePlan, type PlanInput } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
-import { planInputOf } from '../../stores/plan/planInput.js';
+import { planInputOf } from '../../stores/plan/learntPlan.js';
 import type { Draft } from '../../stores/plan/draftOf.js';
 import type { KitchenThings } from '../../stores/kitchen/kitchenThings.js';
 import { textureName } from '../../words/plan/textureWords.js';

@@ -54,7 +54,7 @@ export const moistureOf = (w: number): number => (100 * w) / (1 + w);
 export type BedName = 'lower' | 'middle' | 'upper';
 export const BEDS: readonly BedName[] = ['lower', 'middle', 'upper'];
 
-/** One row in every so many, for the table and the chart: a phone cannot show four hundred. */
+/** Thins the rows for the table and the chart: a phone cannot show four hundred. */
 export function thinned(series: CourseSeries, everyMin: number): readonly number[] {
   const kept: number[] = [];
   let last = -Infinity;

@@ -3,7 +3,7 @@ import type { LinkProblem, SharedPlan } from '@hammock/core/exchange';
 import { useEffect, useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { takeShared } from '../../storage/shared.js';
-import { useCameIn } from '../../stores/plan/sharedIn.js';
+import { useSharedIn } from '../../stores/plan/sharedIn.js';
 import { whatCame } from '../../stores/plan/whatCame.js';
 import { useDraft } from '../../stores/plan/draft.js';
 import { setKept } from '../../stores/session/persisted.js';
@@ -20,7 +20,7 @@ import { showPour } from '../../words/measures/amounts.js';
 
 /** Something came in, as a link, a file or shared from another program: what it is, and what would happen with it. */
 export function InScreen() {
-  const came = useCameIn((s) => s.came);
+  const came = useSharedIn((s) => s.came);
   useEffect(() => {
     // The link stays in the address: it can be opened again, and sent on.
     const shared = new URLSearchParams(location.search);
@@ -30,13 +30,13 @@ export function InScreen() {
           .map((k) => shared.get(k) ?? '')
           .filter((t) => t !== '')
           .join('\n');
-    if (text !== '') useCameIn.setState({ came: { name: 'a link', text } });
+    if (text !== '') useSharedIn.setState({ came: { name: 'a link', text } });
     if (!shared.has('shared')) return;
     // It is there once: a reload of this address has nothing more.
     history.replaceState(history.state, '', '/in');
     void takeShared().then((file) => file && readFile(file));
   }, []);
-  const wrong = useCameIn((s) => s.wrong);
+  const wrong = useSharedIn((s) => s.wrong);
   const found = useMemo(() => came && whatCame(came), [came]);
   return (
     <section className={`flex flex-col gap-3 ${found?.kind === 'table' ? '' : 'max-w-[46rem]'}`}>
@@ -111,7 +111,7 @@ function PlanIn({ plan: { label, input } }: { readonly plan: SharedPlan }) {
           disabled={!isThere}
           onClick={() => {
             takeUp(label, input);
-            useCameIn.setState({ came: null });
+            useSharedIn.setState({ came: null });
             void navigate('/');
           }}
         >
@@ -167,7 +167,7 @@ function TellingsIn({
           onClick={() => {
             newDish();
             setKept('paste.text', text);
-            useCameIn.setState({ came: null });
+            useSharedIn.setState({ came: null });
             void navigate('/');
           }}
         >

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { useCameIn } from '../../stores/plan/sharedIn.js';
+import { useSharedIn } from '../../stores/plan/sharedIn.js';
 
 /** What came in is left: nothing is changed. */
 export function Leave() {
@@ -7,7 +7,7 @@ export function Leave() {
     <Link
       to="/"
       className="inline-flex min-h-12 items-center px-1 font-semibold underline decoration-husk decoration-2 underline-offset-4"
-      onClick={() => useCameIn.setState({ came: null })}
+      onClick={() => useSharedIn.setState({ came: null })}
     >
       Leave it
     </Link>

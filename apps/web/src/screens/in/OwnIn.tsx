@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { newId } from '../../storage/newId.js';
-import { useCameIn } from '../../stores/plan/sharedIn.js';
+import { useSharedIn } from '../../stores/plan/sharedIn.js';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { OWN_MEANINGS, ownRowsIn, type OwnMeaning } from '../../stores/transfer/ownTable.js';
 import type { Table } from '../../stores/transfer/tables.js';
@@ -45,7 +45,7 @@ export function OwnIn({ table }: { readonly table: Table<OwnMeaning> }) {
           disabled={good.length === 0}
           onClick={() => {
             for (const fields of good) keep('ingredients', newId(), fields);
-            useCameIn.setState({ came: null });
+            useSharedIn.setState({ came: null });
             void navigate('/kitchen');
           }}
         >

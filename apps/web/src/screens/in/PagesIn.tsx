@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useCameIn } from '../../stores/plan/sharedIn.js';
-import { loadEngine, useEngine } from '../../stores/plan/engine.js';
+import { useSharedIn } from '../../stores/plan/sharedIn.js';
+import { loadCore, useCore } from '../../stores/plan/core.js';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { pagesSince, writePages } from '../../stores/transfer/pagesIn.js';
 import {
@@ -56,11 +56,11 @@ export function PagesIn({ table }: { readonly table: Table<PageMeaning> }) {
   const [has, setHas] = useState<Against['has']>();
   const navigate = useNavigate();
   const kitchen = useKitchen();
-  const engine = useEngine();
+  const engine = useCore();
   const oldest = oldestOf({ ...table, means }) ?? Number.MAX_SAFE_INTEGER;
   useEffect(() => {
     let isHere = true;
-    void Promise.all([pagesSince(oldest), loadEngine()]).then(([found]) => {
+    void Promise.all([pagesSince(oldest), loadCore()]).then(([found]) => {
       if (isHere) setHas(found);
     });
     return () => {
@@ -104,7 +104,7 @@ export function PagesIn({ table }: { readonly table: Table<PageMeaning> }) {
           disabled={good.length === 0 || has === undefined || engine === undefined}
           onClick={() => {
             writePages(good);
-            useCameIn.setState({ came: null });
+            useSharedIn.setState({ came: null });
             void navigate('/notebook');
           }}
         >

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import { ask } from '../../api/http.js';
-import { useHouse, type HouseRole } from '../../stores/session/house.js';
+import { useAccess, type AccessRole } from '../../stores/session/access.js';
 import { nowMs } from '../../stores/session/time.js';
 import { Button } from '../../ui/controls/Button.js';
 import { QrCode } from '../../ui/sections/PlanLink.js';
@@ -9,7 +9,7 @@ import { dayText } from '../../words/measures/days.js';
 interface Device {
   readonly id: string;
   readonly name: string;
-  readonly role: Exclude<HouseRole, 'here' | 'none'>;
+  readonly role: Exclude<AccessRole, 'here' | 'none'>;
   readonly seenAtMs: number;
   readonly isThis: boolean;
 }
@@ -25,7 +25,7 @@ const MAY: Readonly<Record<Device['role'], string>> = {
 
 /** Phones of the house: let in by a code, listed with when they were last seen, and let go. */
 export function Devices() {
-  const isOpen = useHouse((s) => s.isOpen);
+  const isOpen = useAccess((s) => s.isOpen);
   const [devices, setDevices] = useState<readonly Device[]>([]);
   const [code, setCode] = useState<Code>();
   const load = useCallback(async (): Promise<void> => {

@@ -9,7 +9,7 @@ import { HouseholdForm } from './HouseholdForm.js';
 import { MeasureList } from './MeasureList.js';
 import { MethodList } from './MethodList.js';
 import { OwnList } from './OwnList.js';
-import { PacketList } from './PacketList.js';
+import { CanSizeList } from './CanSizeList.js';
 import { PeopleList } from './PeopleList.js';
 import { PotList } from './PotList.js';
 import { TextureScale } from './TextureScale.js';
@@ -78,7 +78,7 @@ export function KitchenScreen() {
         <PeopleList />
       </Fence>
       <Fence what="What jars hold">
-        <PacketList />
+        <CanSizeList />
       </Fence>
       <section className="hung" aria-labelledby="kept">
         <h2 id="kept" className="m-0 text-[1.35rem] font-bold">

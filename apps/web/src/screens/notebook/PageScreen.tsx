@@ -1,4 +1,4 @@
-import { grainById, plannedMin, replay } from '@hammock/core';
+import { grainById, plannedMin, runFromTaps } from '@hammock/core';
 import type { CookRecord, Counts } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -10,7 +10,7 @@ import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { Button } from '../../ui/controls/Button.js';
 import { showAmountInput, showPour } from '../../words/measures/amounts.js';
 import { ACT } from '../../words/plan/acts.js';
-import { saidText } from '../../words/stove/observationWords.js';
+import { observationText } from '../../words/stove/observationWords.js';
 import { moreText } from '../../words/notebook/outcomeWords.js';
 import { timeOfDay } from '../../words/measures/timeOfDay.js';
 import { textureName } from '../../words/plan/textureWords.js';
@@ -156,7 +156,7 @@ function Page({
 
 /** The stages as they went, where they were tapped through. */
 function Course({ cook }: { readonly cook: CookRecord }) {
-  const run = replay(cook.answer.stages, eventsOf(cook));
+  const run = runFromTaps(cook.answer.stages, eventsOf(cook));
   const measures = useMeasures(cook.cupId);
   const metric = useMetric();
   const amount = (ml: number): string => showPour(ml, measures, metric).main;
@@ -195,7 +195,7 @@ function Course({ cook }: { readonly cook: CookRecord }) {
           <ol className="m-0 list-none p-0">
             {run.said.map((tap) => (
               <li key={tap.id} className="flex justify-between gap-4 border-t border-line py-1">
-                <span>{saidText(tap, amount)}</span>
+                <span>{observationText(tap, amount)}</span>
                 <span className="text-faint">{timeOfDay(tap.atMs)}</span>
               </li>
             ))}

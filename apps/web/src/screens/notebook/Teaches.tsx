@@ -2,8 +2,9 @@ import { learntInto, type Learnt } from '@hammock/core/learning';
 import type { CookRecord, Counts } from '@hammock/core/records';
 import { useEffect, useState } from 'react';
 import { useCooks } from '../../stores/cooks/cooks.js';
-import { useEngine } from '../../stores/plan/engine.js';
-import { askLearnt, learntOfPlan, useLearnt } from '../../stores/kitchen/learnt.js';
+import { useCore } from '../../stores/plan/core.js';
+import { askLearnt, useLearnt } from '../../stores/kitchen/learnt.js';
+import { learntOfPlan } from '../../stores/plan/learntPlan.js';
 import { useMe } from '../../stores/kitchen/people.js';
 import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
 import { Segments } from '../../ui/controls/Segments.js';
@@ -93,7 +94,7 @@ const LEAST_POINTS = 0.05;
 
 /** The pour of this pot's plan by what was learnt, ml; undefined where that is not there yet. */
 function usePourOf({ input, bagId, vesselId, hobId, dishId }: CookRecord) {
-  const engine = useEngine();
+  const engine = useCore();
   const me = useMe((s) => s.name);
   return (learnt: Learnt | undefined): number | undefined => {
     if (!learnt || !engine) return undefined;

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
-import { evidenceOf, learn, type Evidence } from '@hammock/core/learning';
+import { evidenceFromVerdict, learn, type Evidence } from '@hammock/core/learning';
 import type { CookRecord } from '@hammock/core/records';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
@@ -9,7 +9,7 @@ import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { knowPot } from '../../stores/notebook/knownPot.js';
 import { useLearnt } from '../../stores/kitchen/learnt.js';
 import { useOutbox } from '../../stores/session/pendingWrites.js';
-import { planInputOf } from '../../stores/plan/planInput.js';
+import { planInputOf } from '../../stores/plan/learntPlan.js';
 import { network, settle, silence, soon } from '../../testing/household.js';
 import { standsText, wantsText } from '../../words/notebook/learntWords.js';
 import { Teaches } from './Teaches.js';
@@ -24,7 +24,7 @@ function judged(texture: 2 | 3 | 4): { readonly cook: CookRecord; readonly says:
   useCooks.setState({ active: null });
   const { grainId } = cook.input;
   const { dishId, bagId, vesselId, hobId } = cook;
-  const said = evidenceOf({ input: cook.input, pouredMl: cook.advisedMl, texture })!;
+  const said = evidenceFromVerdict({ input: cook.input, pouredMl: cook.advisedMl, texture })!;
   return {
     cook: { ...cook, outcome: { texture, base: 'clean', note: '', atMs: 1, counts: 'once' } },
     says: { cookId: cook.id, grainId, method: 'coveredAbsorption', dishId, bagId, vesselId, hobId, ...said },
@@ -69,7 +69,7 @@ describe('what a pot teaches', () => {
     network(() => ({ status: 200, body: learn([]) }));
     await show(cook);
     fireEvent.click(screen.getByRole('radio', { name: 'do not learn from it' }));
-    const sent = useOutbox.getState().letters.find((l) => l.key === `said/${cook.id}`);
+    const sent = useOutbox.getState().writes.find((l) => l.key === `said/${cook.id}`);
     expect(sent?.body).toMatchObject({ outcome: { texture: 4, counts: 'never' } });
     cleanup();
     await show({ ...cook, outcome: { ...cook.outcome!, counts: 'never' } });
@@ -90,7 +90,7 @@ describe('what a pot teaches', () => {
     const [page] = useCooks.getState().recent!;
     expect(page).toMatchObject({ pouredMl: 900, outcome: { texture: 3, counts: 'always' } });
     expect(useCooks.getState().active).toBeNull();
-    const sent = useOutbox.getState().letters;
+    const sent = useOutbox.getState().writes;
     expect(sent.map((l) => l.method)).toEqual(['PUT', 'PATCH']);
     expect(sent[1]?.body).toMatchObject({ pouredMl: 900, outcome: { counts: 'always' } });
     expect(knowPot(draft(), { ...input(), grainId: 'gravel' }, 900)).toBe(false);

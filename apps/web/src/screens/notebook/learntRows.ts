@@ -1,6 +1,6 @@
 import { grainById, ingredientById, PLAN_DEFAULTS, type Method, type Texture } from '@hammock/core';
 import type { Learnt } from '@hammock/core/learning';
-import { GUESTS, type Told } from '@hammock/core/records';
+import { GUESTS, type Override } from '@hammock/core/records';
 import type { KitchenThings } from '../../stores/kitchen/kitchenThings.js';
 import { valueAt, type LearntValue } from '../../stores/kitchen/learnt.js';
 import { textureName } from '../../words/plan/textureWords.js';
@@ -10,7 +10,7 @@ import { METHOD } from '../../words/words.js';
 export interface LearntRow extends LearntValue {
   readonly id: string;
   readonly name: string;
-  readonly told: Told | undefined;
+  readonly told: Override | undefined;
 }
 
 /** Kinds in the order they are read. */

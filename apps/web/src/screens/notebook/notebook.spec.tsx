@@ -76,7 +76,8 @@ describe('the list of pots', () => {
     fireEvent.change(words, { target: { value: ' smoky ' } });
     await act(() => wait(250));
     expect(names()).toEqual(['Smoky']);
-    expect(asked.at(-1)!.path).toContain('words=smoky');
+    // A plan may be sent meanwhile.
+    expect(asked.filter(({ path }) => path.includes('words=smoky'))).not.toEqual([]);
     fireEvent.change(words, { target: { value: 'unheard' } });
     await act(() => wait(250));
     expect(screen.getByText('No pot is like that.')).toBeTruthy();
@@ -130,8 +131,8 @@ describe('what was learnt, thing by thing', () => {
     expect(told[0]!.id).toBe(`bag:${bagId}/${BAGS[0]!.grainId}`);
     // Five per cent of the water in a grain of 70 %: 7/3 g to the g, 1.05 times that, is 71.01 %.
     expect(told[0]!.points).toBeCloseTo(1.01, 2);
-    const { letters } = useOutbox.getState();
-    expect(letters.map((l) => `${l.method} ${l.path}`)).toEqual(['PUT /api/household']);
+    const { writes } = useOutbox.getState();
+    expect(writes.map((l) => `${l.method} ${l.path}`)).toEqual(['PUT /api/household']);
     fireEvent.click(within(bag).getByText('Forget'));
     expect(useKitchen.getState().household.told![0]).toMatchObject({
       id: `bag:${bagId}/${BAGS[0]!.grainId}`,

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { answer, type PlanInput } from '@hammock/core';
 import { act, cleanup, render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { planInputOf } from '../../stores/plan/planInput.js';
+import { planInputOf } from '../../stores/plan/learntPlan.js';
 import { useDraft } from '../../stores/plan/draft.js';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { settle, silence } from '../../testing/household.js';

@@ -8,7 +8,7 @@ import { useNowMs } from '../../stores/cooks/run.js';
 import { BesideClocks } from './BesideClocks.js';
 import { PotTabs } from './PotTabs.js';
 import { StageCautions } from './StageCautions.js';
-import { Told } from './observed/Observations.js';
+import { Observations } from './observed/Observations.js';
 import { useStoveOdds } from './useStoveOdds.js';
 import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
 
@@ -42,7 +42,7 @@ export function Finished({ cook, run }: { readonly cook: CookRecord; readonly ru
       </section>
       <PotTabs />
       <OutcomeForm cook={cook} />
-      <Told cook={cook} run={run} nowMs={now} keepMl={keepMl} />
+      <Observations cook={cook} run={run} nowMs={now} keepMl={keepMl} />
       <BesideClocks cook={cook} nowMs={now} />
       <StageCautions cook={cook} run={run} />
       {run.undoable && (

@@ -6,7 +6,7 @@ import { useCooks } from '../../stores/cooks/cooks.js';
 import { Button } from '../../ui/controls/Button.js';
 import { clockText } from '../../words/measures/clock.js';
 import { nameIn } from '../../words/plan/stageWords.js';
-import { SAID } from '../../words/stove/observationWords.js';
+import { OBSERVATION_WORDS } from '../../words/stove/observationWords.js';
 
 /** For full hands: the act, its clock, and two things to press with an elbow. */
 export function HandsBusy({
@@ -53,7 +53,7 @@ export function HandsBusy({
                 setLooking(false);
               }}
             >
-              {SAID.looked?.[said] ?? said}
+              {OBSERVATION_WORDS.looked?.[said] ?? said}
             </Button>
           ))
         ) : (

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { useCooks } from '../../stores/cooks/cooks.js';
-import { useHouse } from '../../stores/session/house.js';
+import { useAccess } from '../../stores/session/access.js';
 import { Button } from '../../ui/controls/Button.js';
 
 /** Who gave a pot up finds the way back under the keys. */
@@ -23,7 +23,7 @@ export function GivenUp() {
 
 /** Nothing is on the stove. */
 export function NoPot() {
-  const isGuest = useHouse((s) => s.role === 'guest');
+  const isGuest = useAccess((s) => s.role === 'guest');
   return (
     <section>
       <h1 className="text-3xl font-bold">No pot is on.</h1>

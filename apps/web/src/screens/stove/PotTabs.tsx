@@ -1,4 +1,4 @@
-import { clockMs, replay, secondsLeft } from '@hammock/core';
+import { clockMs, runFromTaps, secondsLeft } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { Link } from 'react-router';
 import { eventsOf } from '../../stores/cooks/cookRecord.js';
@@ -51,7 +51,7 @@ function PotTab({
 }
 
 function stateOf(cook: CookRecord, nowMs: number): { readonly what: string; readonly left?: number } {
-  const run = replay(cook.answer.stages, eventsOf(cook));
+  const run = runFromTaps(cook.answer.stages, eventsOf(cook));
   const here = run.stages[run.current];
   if (!here) return { what: 'open it' };
   const left = secondsLeft(here, clockMs(run, nowMs));

@@ -1,5 +1,5 @@
 import { lastsMin, type RunState, type StageRun } from '@hammock/core';
-import { INSERTED, SAYINGS } from '@hammock/core/records';
+import { INSERTED, OBSERVATIONS } from '@hammock/core/records';
 import { useState } from 'react';
 import { useCooks } from '../../stores/cooks/cooks.js';
 import { stageName, ACT } from '../../words/plan/acts.js';
@@ -97,7 +97,7 @@ function Changes({ line, at, run, onDone }: ChangesProps) {
   if (more !== undefined)
     return (
       <Row label={more === 'heat' ? 'Ring' : 'Lid'}>
-        {SAYINGS[more].words?.map((word) => (
+        {OBSERVATIONS[more].words?.map((word) => (
           <Choice key={word} onClick={() => say(more, word)}>
             {(more === 'heat'
               ? (HEAT as Readonly<Record<string, string>>)

@@ -26,7 +26,7 @@ import { TimeSling } from './TimeSling.js';
 import { useNowMs, useRun } from '../../stores/cooks/run.js';
 import { useActInSight, useAwake } from './useStove.js';
 import { useStoveOdds } from './useStoveOdds.js';
-import { Told } from './observed/Observations.js';
+import { Observations } from './observed/Observations.js';
 import { WhenToLook } from './observed/WhenToLook.js';
 
 /** What brings its own heater stands on no ring. */
@@ -233,7 +233,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
             <WhenToLook cook={cook} stage={stage} />
           </Fence>
         )}
-        <Told cook={cook} run={run} nowMs={now} keepMl={keepMl} />
+        <Observations cook={cook} run={run} nowMs={now} keepMl={keepMl} />
       </div>
       <BesideClocks cook={cook} nowMs={now} />
       <StageCautions cook={cook} run={run} />

@@ -4,21 +4,21 @@ import {
   beliefOf,
   isWet,
   plannedMin,
-  replay,
+  runFromTaps,
   type Act,
   type PlanInput,
-  type StageEvent,
+  type Tap,
 } from '@hammock/core';
 import { besideRuns } from '@hammock/core/schedule';
-import { loadEngine } from '../../stores/plan/engine.js';
-import { planInputOf } from '../../stores/plan/planInput.js';
+import { loadCore } from '../../stores/plan/core.js';
+import { planInputOf } from '../../stores/plan/learntPlan.js';
 import { KITCHEN, TELLINGS, told } from '../../testing/tellings.js';
 
 /** Something that is not as planned: at an act, so far into its minutes, what is tapped. */
 type Deviation = readonly [
   act: Act,
   share: number,
-  kind: StageEvent['kind'],
+  kind: Tap['kind'],
   more?: { readonly said?: string; readonly amount?: number; readonly minutes?: number },
 ];
 
@@ -84,13 +84,13 @@ const MIN = 60_000;
 function tapped(
   input: PlanInput,
   deviations: readonly Deviation[],
-): { readonly taps: StageEvent[]; readonly said: number } {
+): { readonly taps: Tap[]; readonly said: number } {
   const made = answer(input);
   if (!made.ok) throw new Error(JSON.stringify(made.error));
   const { stages } = made.value;
-  const taps: StageEvent[] = [];
+  const taps: Tap[] = [];
   let said = 0;
-  const tap = (kind: StageEvent['kind'], stageId: string, atMin: number, more: object = {}): void => {
+  const tap = (kind: Tap['kind'], stageId: string, atMin: number, more: object = {}): void => {
     const n = taps.length;
     taps.push({ id: `t${n.toString()}`, seq: n, kind, stageId, atMs: Math.round(atMin * MIN), ...more });
   };
@@ -114,7 +114,7 @@ function tapped(
   return { taps, said };
 }
 
-beforeAll(loadEngine);
+beforeAll(loadCore);
 
 describe('a dish that was told, cooked at the stove with what went otherwise', () => {
   it.each(TELLINGS.map((text, i) => [i + 1, text] as const))(
@@ -127,7 +127,7 @@ describe('a dish that was told, cooked at the stove with what went otherwise', (
       const { taps, said } = tapped(input, DEVIATIONS[n] ?? []);
       // What its telling names was tapped: the stage it belongs to is there.
       expect(said).toBe((DEVIATIONS[n] ?? []).length);
-      expect(replay(stages, taps)).toMatchObject({ phase: 'finished', current: stages.length });
+      expect(runFromTaps(stages, taps)).toMatchObject({ phase: 'finished', current: stages.length });
       expect(besideRuns(input.beside, taps)).toEqual([]);
       const wetFrom = stages.findIndex((s) => isWet(s.act));
       const wetId = new Set(stages.slice(wetFrom).map((s) => s.id));

@@ -7,7 +7,7 @@ import { useJustJudged } from '../../stores/notebook/justJudged.js';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { addPerson, useMe } from '../../stores/kitchen/people.js';
 import { useSaid } from '../../stores/session/said.js';
-import { planInputOf } from '../../stores/plan/planInput.js';
+import { planInputOf } from '../../stores/plan/learntPlan.js';
 import { settle, silence, soon } from '../../testing/household.js';
 import { pressed, shown } from '../../testing/stoveShown.js';
 import { StoveScreen } from './StoveScreen.js';

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from '@jest/globals';
-import { replay, type Stage, type StageEvent } from '@hammock/core';
+import { runFromTaps, type Stage, type Tap } from '@hammock/core';
 import { cleanup, render } from '@testing-library/react';
 import { TimeSling } from './TimeSling.js';
 
@@ -29,11 +29,11 @@ const tap = (
     atMs: atMin * MIN,
     after: null,
     ...(minutes ? { minutes } : {}),
-  }) as unknown as StageEvent;
+  }) as unknown as Tap;
 
 /** Where the load hangs, how far the ground line is drawn, and where the stages begin: shares of the gap. */
-function draw(events: StageEvent[], nowMin: number) {
-  const { container } = render(<TimeSling run={replay(STAGES, events)} nowMs={nowMin * MIN} />);
+function draw(events: Tap[], nowMin: number) {
+  const { container } = render(<TimeSling run={runFromTaps(STAGES, events)} nowMs={nowMin * MIN} />);
   const num = (e: Element, name: string): number => Number(e.getAttribute(name));
   const lines = [...container.querySelectorAll('line')];
   const ground = lines.find((l) => l.getAttribute('stroke') === 'var(--line)')!;

@@ -1,4 +1,4 @@
-import { replay, type Answer, type Beside, type Stage, type VesselKind } from '@hammock/core';
+import { runFromTaps, type Answer, type Beside, type Stage, type VesselKind } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import {
   besideRuns,
@@ -49,7 +49,7 @@ export function mealTracks(
   };
   for (const cook of cooks) {
     const events = eventsOf(cook);
-    const run = replay(cook.answer.stages, events);
+    const run = runFromTaps(cook.answer.stages, events);
     know(
       cook.id,
       run.stages.map((r) => r.stage),

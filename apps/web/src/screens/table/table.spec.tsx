@@ -5,7 +5,7 @@ import { useCooks } from '../../stores/cooks/cooks.js';
 import { useDraft } from '../../stores/plan/draft.js';
 import { emptyForms, setKept } from '../../stores/session/persisted.js';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
-import { planInputOf } from '../../stores/plan/planInput.js';
+import { planInputOf } from '../../stores/plan/learntPlan.js';
 import { useReminders } from '../../stores/meal/reminders.js';
 import { settle, silence, soon } from '../../testing/household.js';
 import { QUIET } from '../../testing/quiet.js';

@@ -1,11 +1,11 @@
 import { useCooks } from '../../stores/cooks/cooks.js';
 import { draftOf } from '../../stores/plan/draftOf.js';
-import { useEngine } from '../../stores/plan/engine.js';
+import { useCore } from '../../stores/plan/core.js';
 import { useKeptState } from '../../stores/session/persisted.js';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { useKitchenThings } from '../../stores/kitchen/kitchenThings.js';
 import { potsOn } from '../../stores/cooks/onStove.js';
-import { planInputOf } from '../../stores/plan/planInput.js';
+import { planInputOf } from '../../stores/plan/learntPlan.js';
 import { usePlan } from '../../stores/plan/usePlan.js';
 import type { Planned } from './meal.js';
 
@@ -25,7 +25,7 @@ export function usePlanned(isOn: boolean) {
   const [also] = useAlso();
   const dishes = useKitchen((s) => s.dishes);
   const kitchen = useKitchenThings();
-  const engine = useEngine();
+  const engine = useCore();
   const planned: Planned[] = [];
   const counts = plan?.answer !== undefined && !isOn;
   if (plan?.answer && counts)

@@ -1,6 +1,6 @@
 import { completePlan, plannedMin, scalePlan, type PlanInput, type Stage } from '@hammock/core';
 import type { KitchenThings } from '../../stores/kitchen/kitchenThings.js';
-import { planInputOf } from '../../stores/plan/planInput.js';
+import { planInputOf } from '../../stores/plan/learntPlan.js';
 import type { Draft } from '../../stores/plan/draftOf.js';
 
 /** One thing done otherwise. */

@@ -7,7 +7,7 @@ import { withLine } from './cookList.js';
 import { useCooks } from './cooks.js';
 import { loadLearnt } from '../kitchen/learnt.js';
 import { potsOn, withoutPot, withPot, type OnStove } from './onStove.js';
-import { onLetters, useOutbox } from '../session/pendingWrites.js';
+import { onWrites, useOutbox } from '../session/pendingWrites.js';
 import { nowMs } from '../session/time.js';
 
 /** Takes up what the server was told about pots by other devices. */
@@ -55,7 +55,7 @@ function hearTap(cookId: string, tap: TapRecord): void {
   );
 }
 
-onLetters('cook', {
+onWrites('cook', {
   stored: ({ body }, row) => {
     const there = row as CookRecord | null;
     // The server's time of it is the household's; the plan and the answer are the same.
@@ -70,8 +70,8 @@ onLetters('cook', {
   },
 });
 
-onLetters('said', {
-  stored: (_letter, row) => {
+onWrites('said', {
+  stored: (_write, row) => {
     if (row) hearLine(row as CookLine);
     void loadLearnt();
   },
@@ -98,8 +98,8 @@ onLetters('said', {
   },
 });
 
-onLetters('tap', {
-  stored: (_letter, row) => {
+onWrites('tap', {
+  stored: (_write, row) => {
     const { cookId, ...tap } = row as TapRecord & { readonly cookId: string };
     hearTap(cookId, tap);
   },

@@ -1,7 +1,7 @@
-import type { PlanInput, StageEvent } from '@hammock/core';
+import type { PlanInput, Tap } from '@hammock/core';
 import { tapsOf, type CookLine, type CookRecord } from '@hammock/core/records';
 import type { Draft } from '../plan/draftOf.js';
-import { engineNow } from '../plan/engine.js';
+import { coreNow } from '../plan/core.js';
 import { useKitchen } from '../kitchen/kitchen.js';
 import { cupOf } from '../plan/planInput.js';
 import { nowMs } from '../session/time.js';
@@ -46,12 +46,12 @@ export function withCautions(
   found: Omit<CookRecord['answer'], 'cautions'>,
 ): CookRecord['answer'] {
   // What was answered was answered by the engine: it is there.
-  const cautions = engineNow()?.cautionsOf(input, found.stages);
+  const cautions = coreNow()?.cautionsOf(input, found.stages);
   return { ...found, cautions: cautions ?? [] };
 }
 
 /** The taps of a cook as the core replays them. */
-export const eventsOf = (cook: CookRecord): StageEvent[] => tapsOf(cook.events);
+export const eventsOf = (cook: CookRecord): Tap[] => tapsOf(cook.events);
 
 /** A pot left longer than this is no longer on the stove. */
 const STALE_MS = 24 * 3600 * 1000;

@@ -7,7 +7,7 @@ import {
   type TapRecord,
 } from '@hammock/core/records';
 import { cookKey, cookPath, saidKey, tapKey } from '../../sync/cookKeys.js';
-import type { Order } from '../../sync/pendingWrite.js';
+import type { Write } from '../../sync/pendingWrite.js';
 import { onThisDevice } from '../session/time.js';
 
 /** The order that begins a pot at the server. */
@@ -21,7 +21,7 @@ export function beginning({
   cupId,
   input,
   startedAtMs,
-}: CookRecord): Order {
+}: CookRecord): Write {
   const said = { label, dishId, bagId, vesselId, hobId, cupId, input };
   return {
     key: cookKey(id),
@@ -36,7 +36,7 @@ export function beginning({
 }
 
 /** The order that tells the server of a tap. */
-export function tapping(cook: CookRecord, { id, seq: _seq, atMs, ...said }: TapRecord): Order {
+export function tapping(cook: CookRecord, { id, seq: _seq, atMs, ...said }: TapRecord): Write {
   return {
     key: tapKey(id),
     thread: cookKey(cook.id),
@@ -67,9 +67,9 @@ export function saidOf({ pouredMl, abandoned, outcome }: CookLine): Fields {
 
 /**
  * The order that tells the server what was said of a pot.
- * @param stoodOn the pot as whoever says it saw it
+ * @param stoodOn the pot as its author saw it
  */
-export const saying = (cook: CookLine, said: Partial<CookSaid>, stoodOn: CookLine = cook): Order => ({
+export const saying = (cook: CookLine, said: Partial<CookSaid>, stoodOn: CookLine = cook): Write => ({
   key: saidKey(cook.id),
   thread: cookKey(cook.id),
   label: cook.label,

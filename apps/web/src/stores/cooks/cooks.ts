@@ -1,4 +1,4 @@
-import { effectiveTaps, inOrder, type PlanInput, type StageEvent } from '@hammock/core';
+import { effectiveTaps, inOrder, type PlanInput, type Tap } from '@hammock/core';
 import {
   outcomeSaid,
   sameValue,
@@ -18,10 +18,10 @@ import { merged } from './cookMerged.js';
 import { eventsOf, isUnfinished, lineOf, newCook } from './cookRecord.js';
 import { COOKS_SHAPE, cooksWithRevisions } from './cooksKept.js';
 import type { Draft } from '../plan/draftOf.js';
-import { engineNow } from '../plan/engine.js';
+import { coreNow } from '../plan/core.js';
 import { potsOn, showing, withAnother, withoutPot, withPot } from './onStove.js';
 import { learnHere } from '../kitchen/learnt.js';
-import { useHouse } from '../session/house.js';
+import { useAccess } from '../session/access.js';
 import { useOutbox } from '../session/pendingWrites.js';
 import { nowMs } from '../session/time.js';
 import { PAGE } from './cookList.js';
@@ -41,11 +41,11 @@ export interface CookStore {
   readonly recent: readonly CookLine[] | undefined;
   readonly begin: (draft: Draft, input: PlanInput) => boolean;
   /** A tap on the pot in sight, or on another that is on. */
-  readonly tap: (kind: StageEvent['kind'], stageId: string, more?: Saying, cookId?: string) => void;
+  readonly tap: (kind: Tap['kind'], stageId: string, more?: Saying, cookId?: string) => void;
   /** Another pot that is on comes in sight. */
   readonly show: (id: string) => void;
   readonly setPoured: (id: string, pouredMl: number) => void;
-  /** How it came out; `seen` is the pot as whoever judged it saw it. */
+  /** How it came out; `seen` is the pot as the judge saw it. */
   readonly judge: (seen: CookLine, outcome: Omit<OutcomeRecord, 'atMs'>) => void;
   readonly giveUp: () => void;
   /** A pot given up by mistake stands on the stove again, its clock where it would be. */
@@ -78,7 +78,7 @@ export const useCooks = create<CookStore>()(
         // Judged elsewhere while this was being judged: it stands on what was seen, and the cook is asked.
         const stoodOn =
           seen && !sameValue(saidOf(seen)['outcome'], saidOf(before)['outcome']) ? seen : before;
-        useOutbox.getState().post(saying(before, said, stoodOn));
+        useOutbox.getState().send(saying(before, said, stoodOn));
       };
       return {
         active: null,
@@ -86,7 +86,7 @@ export const useCooks = create<CookStore>()(
         givenUp: null,
         recent: undefined,
         begin: (draft, input) => {
-          const result = engineNow()?.answer(input);
+          const result = coreNow()?.answer(input);
           if (!result?.ok) return false;
           const cook = newCook(draft, input, result.value);
           set({
@@ -94,7 +94,7 @@ export const useCooks = create<CookStore>()(
             givenUp: null,
             recent: get().recent && [lineOf(cook), ...(get().recent ?? [])],
           });
-          useOutbox.getState().post(beginning(cook));
+          useOutbox.getState().send(beginning(cook));
           return true;
         },
         tap: (kind, stageId, more = {}, cookId = get().active?.id) => {
@@ -112,7 +112,7 @@ export const useCooks = create<CookStore>()(
             ...(kind === 'undo' && undoable ? { undoesId: undoable.id } : {}),
           };
           change(cook.id, { events: [...(cook.events ?? []), tap] });
-          useOutbox.getState().post(tapping(cook, tap));
+          useOutbox.getState().send(tapping(cook, tap));
         },
         show: (id) => {
           const cook = get().others.find((c) => c.id === id);
@@ -169,7 +169,7 @@ export const useCooks = create<CookStore>()(
             const cook = potsOn(get()).find((c) => c.id === id);
             const isUnknown = reply.kind === 'refused' && reply.status === 404;
             // A guest sends nothing: what is over for the server is over.
-            if (isUnknown && useHouse.getState().role === 'guest') set(withoutPot(get(), id));
+            if (isUnknown && useAccess.getState().role === 'guest') set(withoutPot(get(), id));
             else if (cook) sendUnsent(cook, isUnknown, before);
           }
         },
@@ -213,14 +213,14 @@ export const useCooks = create<CookStore>()(
  * erased or replaced in between, the pot is laid before the cook instead of being written back: it is sent as of the household before.
  */
 function sendUnsent(cook: CookRecord, isUnknown: boolean, before: string | undefined): void {
-  const { waits, post } = useOutbox.getState();
+  const { waits, send } = useOutbox.getState();
   if (isUnknown && before !== undefined) {
-    if (!waits(cookKey(cook.id))) post({ ...beginning(cook), epoch: before });
+    if (!waits(cookKey(cook.id))) send({ ...beginning(cook), epoch: before });
     return;
   }
-  if (isUnknown && !waits(cookKey(cook.id))) post(beginning(cook));
+  if (isUnknown && !waits(cookKey(cook.id))) send(beginning(cook));
   for (const tap of cook.events ?? [])
-    if (tap.seq === undefined && !waits(tapKey(tap.id))) post(tapping(cook, tap));
+    if (tap.seq === undefined && !waits(tapKey(tap.id))) send(tapping(cook, tap));
 }
 
 /** The server's list, with what is on its way from here as it is here. */

@@ -1,4 +1,4 @@
-import { replay, type RunState } from '@hammock/core';
+import { runFromTaps, type RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { useEffect, useMemo, useState } from 'react';
 import { eventsOf } from './cookRecord.js';
@@ -21,4 +21,4 @@ export function useNowMs(): number {
 
 /** Where a cook stands. */
 export const useRun = (cook: CookRecord): RunState =>
-  useMemo(() => replay(cook.answer.stages, eventsOf(cook)), [cook]);
+  useMemo(() => runFromTaps(cook.answer.stages, eventsOf(cook)), [cook]);

@@ -9,7 +9,7 @@ import { useDraft } from '../plan/draft.js';
 import { useKitchen } from '../kitchen/kitchen.js';
 import { loadLearnt } from '../kitchen/learnt.js';
 import { openOutbox, useOutbox } from '../session/pendingWrites.js';
-import { roleOfHouse } from '../session/house.js';
+import { accessRole } from '../session/access.js';
 import { useTime } from '../session/time.js';
 
 /** Up to where this page has heard the server; undefined until it has read everything once. */
@@ -78,7 +78,7 @@ function askedFrom(revision: number | undefined): string {
  * @param before the household this device knew until now, where that was another one
  */
 async function readAll(before: string | undefined): Promise<boolean> {
-  if ((await roleOfHouse()) === 'guest') {
+  if ((await accessRole()) === 'guest') {
     const [isRead] = await Promise.all([
       useKitchen.getState().loadForGuest(),
       useCooks.getState().loadActive(before),

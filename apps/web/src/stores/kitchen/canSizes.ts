@@ -1,5 +1,5 @@
-import type { PacketSizes } from '@hammock/core';
-import type { PacketSize } from '@hammock/core/records';
+import type { CanSizes } from '@hammock/core';
+import type { CanSize } from '@hammock/core/records';
 import { useMemo } from 'react';
 import { number, object, record, string } from 'valibot';
 import { create } from 'zustand';
@@ -8,10 +8,10 @@ import { onDevice } from '../../storage/deviceStorage.js';
 import { useKitchen } from './kitchen.js';
 
 /** What jars held as long as each device remembered it for itself: read, and no longer written. */
-const useOldSizes = create<{ readonly sizes: PacketSizes }>()(
+const useOldSizes = create<{ readonly sizes: CanSizes }>()(
   persist(
-    (): { readonly sizes: PacketSizes } => ({ sizes: {} }),
-    onDevice<{ readonly sizes: PacketSizes }, { readonly sizes: PacketSizes }>({
+    (): { readonly sizes: CanSizes } => ({ sizes: {} }),
+    onDevice<{ readonly sizes: CanSizes }, { readonly sizes: CanSizes }>({
       name: 'hammock.packets',
       version: 1,
       shape: object({ sizes: record(string(), record(string(), number())) }),
@@ -21,20 +21,20 @@ const useOldSizes = create<{ readonly sizes: PacketSizes }>()(
   ),
 );
 
-const withSize = (sizes: PacketSizes, { ingredientId, packet, g }: PacketSize): PacketSizes => ({
+const withSize = (sizes: CanSizes, { ingredientId, packet, g }: CanSize): CanSizes => ({
   ...sizes,
   [ingredientId]: { ...sizes[ingredientId], [packet]: g },
 });
 
 /** What the household's jars, tins and packets hold, as the reader of lines wants it. */
-export function usePacketSizes(): PacketSizes {
+export function useCanSizes(): CanSizes {
   const old = useOldSizes((s) => s.sizes);
   const packets = useKitchen((s) => s.household.packets);
   return useMemo(() => (packets ?? []).reduce(withSize, old), [old, packets]);
 }
 
 /** Asked once, remembered for every device of the household. */
-export function rememberPacket(ingredientId: string, packet: string, g: number): void {
+export function rememberCanSize(ingredientId: string, packet: string, g: number): void {
   const { household, setHousehold } = useKitchen.getState();
   const others = (household.packets ?? []).filter(
     (p) => p.ingredientId !== ingredientId || p.packet !== packet,
@@ -43,7 +43,7 @@ export function rememberPacket(ingredientId: string, packet: string, g: number):
 }
 
 /** It is asked anew the next time it is named. */
-export function forgetPacket(size: PacketSize): void {
+export function forgetCanSize(size: CanSize): void {
   const { household, setHousehold } = useKitchen.getState();
   setHousehold({
     packets: (household.packets ?? []).filter(

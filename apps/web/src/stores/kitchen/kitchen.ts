@@ -5,7 +5,7 @@ import { ask } from '../../api/http.js';
 import { deviceNowMs } from '../../storage/deviceClock.js';
 import { onDevice } from '../../storage/deviceStorage.js';
 import { revisionIn, saidIn } from '../../sync/mergeConflict.js';
-import { changesBetween, onUndo, useHistory, withChanges } from '../session/undo.js';
+import { changesBetween, onUndo, useUndo, withChanges } from '../session/undo.js';
 import {
   KINDS,
   KITCHEN_SHAPE,
@@ -19,7 +19,7 @@ import {
 import { edited, fieldsOf, withRow } from './kitchenRows.js';
 import type { KeptKitchen, Kitchen } from './kitchenStore.js';
 import { loadLearnt } from './learnt.js';
-import { onLetters, useOutbox } from '../session/pendingWrites.js';
+import { onWrites, useOutbox } from '../session/pendingWrites.js';
 
 const HOUSEHOLD_KEY = 'kitchen/household';
 const keyOf = (kind: KitchenKind, id: string): string => `kitchen/${kind}/${id}`;
@@ -120,7 +120,7 @@ export const useKitchen = create<Kitchen>()(
         set({ household: { ...body, revision } });
         const stands = { revision, base: before };
         const about = { key: HOUSEHOLD_KEY, thread: HOUSEHOLD_KEY, label: 'the household' };
-        useOutbox.getState().post({ ...about, method: 'PUT', path: '/api/household', body, stands });
+        useOutbox.getState().send({ ...about, method: 'PUT', path: '/api/household', body, stands });
       },
       hear: (changes) => {
         const { waits, heardOf } = useOutbox.getState();
@@ -153,7 +153,7 @@ let undoing = false;
 
 function note(thing: string, before: object | undefined, after: object | undefined): void {
   if (undoing) return;
-  useHistory.getState().record({
+  useUndo.getState().record({
     target: `kitchen/${thing}`,
     changes: changesBetween({ it: before }, { it: after }),
   });
@@ -193,7 +193,7 @@ function post(
 ): void {
   const key = keyOf(kind, id);
   const named = (fields ?? before) as { readonly label?: string } | undefined;
-  useOutbox.getState().post({
+  useOutbox.getState().send({
     key,
     thread: key,
     label: named?.label ?? 'something of the kitchen',
@@ -205,7 +205,7 @@ function post(
   });
 }
 
-/** What a letter about a thing of the kitchen says, here: after it was stored, merged or settled. */
+/** What a write about a thing of the kitchen says, here: after it was stored, merged or settled. */
 function takeUp(key: string, said: Fields | null, row: Fields): void {
   const [, kind, id] = key.split('/') as [string, KitchenKind | 'household', string];
   const revision = revisionIn(row);
@@ -223,7 +223,7 @@ function takeUp(key: string, said: Fields | null, row: Fields): void {
   } as unknown as Partial<Kitchen>);
 }
 
-onLetters('kitchen', {
+onWrites('kitchen', {
   stored: ({ key }, row) => {
     // A newer change of the same thing is on its way: what is here stays, and stands on this.
     if (useOutbox.getState().waits(key) || typeof row !== 'object' || row === null) return;
@@ -232,7 +232,7 @@ onLetters('kitchen', {
     if (key === HOUSEHOLD_KEY) void loadLearnt();
   },
   merged: ({ key, id }, said, current) => {
-    const newer = useOutbox.getState().letters.some((l) => l.key === key && l.id !== id);
+    const newer = useOutbox.getState().writes.some((l) => l.key === key && l.id !== id);
     if (!newer) takeUp(key, said, current);
   },
 });

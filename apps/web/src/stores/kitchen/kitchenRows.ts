@@ -27,12 +27,12 @@ export function edited(
   now: KeptRecord | undefined,
 ): { readonly fields: object; readonly stoodOn: KeptRecord | undefined } {
   if (!seen || !now) return { fields: said, stoodOn: now };
-  const { merged, clashes } = mergeFields({
+  const { merged, conflicts } = mergeFields({
     base: { ...fieldsOf(seen) },
     mine: { ...said },
     theirs: { ...fieldsOf(now) },
   });
-  return clashes.length === 0 ? { fields: merged, stoodOn: now } : { fields: said, stoodOn: seen };
+  return conflicts.length === 0 ? { fields: merged, stoodOn: now } : { fields: said, stoodOn: seen };
 }
 
 /** The household's cups, spoons and jugs as the core measures with them; of several cups only the one that is meant. */

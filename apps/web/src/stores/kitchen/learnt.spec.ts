@@ -7,9 +7,10 @@ import { work } from '../../workers/work.js';
 import { useCooks } from '../cooks/cooks.js';
 import { useDraft } from '../plan/draft.js';
 import { useKitchen } from './kitchen.js';
-import { askLearnt, learnHere, learntOfPlan, loadLearnt, useLearnt } from './learnt.js';
+import { askLearnt, learnHere, loadLearnt, useLearnt } from './learnt.js';
+import { learntOfPlan } from '../plan/learntPlan.js';
 import { emptyOutbox } from '../session/pendingWrites.js';
-import { planInputOf } from '../plan/planInput.js';
+import { planInputOf } from '../plan/learntPlan.js';
 
 /** A worker on this very thread. */
 class Here {

@@ -1,12 +1,4 @@
-import type { PlanInput } from '@hammock/core';
-import {
-  learntOf,
-  potOf,
-  type Evidence,
-  type Learnt,
-  type LearntOfPot,
-  type MadeWith,
-} from '@hammock/core/learning';
+import type { Evidence, Learnt } from '@hammock/core/learning';
 import { judgedPot, type CookRecord } from '@hammock/core/records';
 import { array, looseObject, nullable, number, object, string } from 'valibot';
 import { create } from 'zustand';
@@ -119,14 +111,6 @@ export async function learnHere(cook: CookRecord, wasJudged: boolean): Promise<v
     // Without workers it is learnt when the server answers.
   }
 }
-
-/** What was learnt of a plan made with these, to somebody's taste; undefined where no pot touches it. */
-export const learntOfPlan = (
-  learnt: Learnt | null | undefined,
-  input: PlanInput,
-  { bagId = null, vesselId = null, hobId = null, dishId = null, by = null }: MadeWith,
-): LearntOfPot | undefined =>
-  learnt ? learntOf(learnt, potOf(input, { bagId, vesselId, hobId, dishId, by })) : undefined;
 
 /** One hidden value as it was learnt. */
 export interface LearntValue {

@@ -1,9 +1,9 @@
-import type { Told } from '@hammock/core/records';
+import type { Override } from '@hammock/core/records';
 import { useKitchen } from './kitchen.js';
 import { nowMs } from '../session/time.js';
 
 /** What the household says itself of what pots teach; one that says nothing is dropped. */
-function set(id: string, change: (told: Told) => Told): void {
+function set(id: string, change: (told: Override) => Override): void {
   const { household, setHousehold } = useKitchen.getState();
   const told = household.told ?? [];
   const next = change(told.find((t) => t.id === id) ?? { id });
@@ -11,7 +11,7 @@ function set(id: string, change: (told: Told) => Told): void {
   setHousehold({ told: [...told.filter((t) => t.id !== id), ...(says ? [next] : [])] });
 }
 
-/** It is so many points above its kind; pots move it from there. */
+/** Sets a value above its kind, points; pots move it from there. */
 export const tell = (id: string, points: number): void =>
   set(id, (told) => ({ ...told, points: Math.round(points * 1000) / 1000 }));
 

@@ -4,7 +4,7 @@ import { beginning, saying } from '../cooks/cookWrites.js';
 import { lineOf, newCook } from '../cooks/cookRecord.js';
 import { useCooks } from '../cooks/cooks.js';
 import type { Draft } from '../plan/draftOf.js';
-import { engineNow } from '../plan/engine.js';
+import { coreNow } from '../plan/core.js';
 import { learnHere } from '../kitchen/learnt.js';
 import { useOutbox } from '../session/pendingWrites.js';
 import { nowMs } from '../session/time.js';
@@ -15,14 +15,14 @@ import { nowMs } from '../session/time.js';
  * @returns false for a plan that has no answer
  */
 export function knowPot(draft: Draft, input: PlanInput, pouredMl: number): boolean {
-  const result = engineNow()?.answer(input);
+  const result = coreNow()?.answer(input);
   if (!result?.ok) return false;
   const cook = newCook(draft, input, result.value);
   const outcome = outcomeSaid({ texture: 3, base: 'clean', note: '', counts: 'always' });
-  const { post } = useOutbox.getState();
-  post(beginning(cook));
+  const { send } = useOutbox.getState();
+  send(beginning(cook));
   // It stands on the pot as it was begun: poured as advised, and not judged.
-  post(saying(cook, { pouredMl, outcome }));
+  send(saying(cook, { pouredMl, outcome }));
   const { recent } = useCooks.getState();
   const judged = { ...cook, pouredMl, outcome: { ...outcome, atMs: nowMs() } };
   void learnHere(judged, false);

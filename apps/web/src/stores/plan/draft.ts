@@ -8,10 +8,10 @@ import { revisionIn, saidIn } from '../../sync/mergeConflict.js';
 import { DRAFT_SHAPE, draftWithRevisions } from './draftKept.js';
 import type { DraftStore } from './draftStore.js';
 import { draftFrom, draftOf, specOf, type Draft } from './draftOf.js';
-import { changesBetween, onUndo, useHistory, withChanges } from '../session/undo.js';
+import { changesBetween, onUndo, useUndo, withChanges } from '../session/undo.js';
 import { useKitchen } from '../kitchen/kitchen.js';
-import { onLetters, useOutbox } from '../session/pendingWrites.js';
-import { withEngine } from './engine.js';
+import { onWrites, useOutbox } from '../session/pendingWrites.js';
+import { withCore } from './core.js';
 import { without } from './without.js';
 import { withOneSoak } from './oneSoak.js';
 import { bodyOf, isBlank } from './sentPlan.js';
@@ -48,7 +48,7 @@ export const useDraft = create<DraftStore>()(
       const put = (draft: Draft): void => {
         const { draft: before } = get();
         if (before && !undoing)
-          useHistory
+          useUndo
             .getState()
             .record({ target: 'draft', changes: changesBetween(undoable(before), undoable(draft)) });
         set({ draft, unsent: true });
@@ -99,7 +99,7 @@ export const useDraft = create<DraftStore>()(
         },
         setPortions: (portions) => {
           if (!Number.isFinite(portions) || portions < 1) return;
-          withEngine(({ scalePlan }) => {
+          withCore(({ scalePlan }) => {
             const { draft } = get();
             if (!draft) return;
             const before = draft.spec.portions ?? 4;
@@ -120,7 +120,7 @@ export const useDraft = create<DraftStore>()(
           changeSpec({ ingredients: [...(get().draft?.spec.ingredients ?? []), ingredient] });
         },
         fitToGrain: (factor) => {
-          withEngine(({ scalePlan }) => {
+          withCore(({ scalePlan }) => {
             const { draft } = get();
             if (!draft) return;
             const { grain, portions } = draft.spec;
@@ -201,7 +201,7 @@ function send(): void {
   const { planId, dishId, label } = draft;
   const body = bodyOf(draft);
   const mine = stored?.planId === planId ? stored : undefined;
-  useOutbox.getState().post({
+  useOutbox.getState().send({
     key: keyOf(planId),
     thread: keyOf(planId),
     // A plan names its dish: that goes first.
@@ -223,7 +223,7 @@ export function sendDraftNow(): void {
   send();
 }
 
-onLetters('plan', {
+onWrites('plan', {
   stored: ({ path, body }, row) => {
     const planId = path.split('/').at(-1) ?? '';
     if (typeof row === 'object' && row !== null && useDraft.getState().draft?.planId === planId)
@@ -231,7 +231,7 @@ onLetters('plan', {
   },
   merged: ({ key, id }, said, current) => {
     const { draft } = useDraft.getState();
-    const isNewer = useOutbox.getState().letters.some((l) => l.key === key && l.id !== id);
+    const isNewer = useOutbox.getState().writes.some((l) => l.key === key && l.id !== id);
     if (!draft || keyOf(draft.planId) !== key || said === null || isNewer || sendTimer !== undefined) return;
     useDraft.setState({
       draft: draftFrom({ ...(said as unknown as PlanRecord), id: draft.planId }),

@@ -3,7 +3,7 @@ import type { DishRecord, DishSpec, PlanRecord, VesselRecord } from '@hammock/co
 import { useKitchen } from '../kitchen/kitchen.js';
 import { newId } from '../../storage/newId.js';
 
-/** The plan being worked on: a dish for so many, and which of the household's things it is made with. */
+/** The plan being worked on: a dish for a number of people, and which of the household's things it is made with. */
 export interface Draft {
   readonly planId: string;
   readonly dishId: string | null;

@@ -3,7 +3,7 @@ import { answer, soakIn } from '@hammock/core';
 import { settle, silence } from '../../testing/household.js';
 import { useDraft } from './draft.js';
 import { useKitchen } from '../kitchen/kitchen.js';
-import { planInputOf } from './planInput.js';
+import { planInputOf } from './learntPlan.js';
 
 const spec = () => useDraft.getState().draft!.spec;
 const stages = () => {

@@ -1,7 +1,7 @@
 import type { PlanFields } from '@hammock/core/records';
 import type { Draft } from './draftOf.js';
 import { useKitchen } from '../kitchen/kitchen.js';
-import { cupOf, planInputOf } from './planInput.js';
+import { cupOf, plainInputOf } from './planInput.js';
 
 /** True for a plan that is not a pot yet: nothing of it is sent before it is. */
 export const isBlank = ({ spec, vesselId }: Draft): boolean =>
@@ -21,6 +21,6 @@ export function bodyOf(draft: Draft): PlanFields {
     vesselId,
     hobId,
     cupId: cupOf(kitchen, cupId)?.id ?? null,
-    input: planInputOf(draft, kitchen),
+    input: plainInputOf(draft, kitchen),
   };
 }

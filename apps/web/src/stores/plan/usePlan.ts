@@ -1,9 +1,9 @@
 import type { Answer, PlanInput, PlanProblem } from '@hammock/core';
 import { useEffect, useMemo } from 'react';
-import { planInputOf } from './planInput.js';
+import { plainInputOf } from './planInput.js';
 import { useDraft } from './draft.js';
 import type { Draft } from './draftOf.js';
-import { useEngine } from './engine.js';
+import { useCore } from './core.js';
 import { useLastGood } from './lastGood.js';
 import { useKitchenThings } from '../kitchen/kitchenThings.js';
 
@@ -27,8 +27,12 @@ export interface PlanView {
 export function usePlan(): PlanView | undefined {
   const draft = useDraft((s) => s.draft);
   const kitchen = useKitchenThings();
-  const input = useMemo(() => (draft ? planInputOf(draft, kitchen) : undefined), [draft, kitchen]);
-  const engine = useEngine();
+  const engine = useCore();
+  // What pots have taught is known once the core is there, and so is the number.
+  const input = useMemo(
+    () => (draft ? (engine?.planInputOf ?? plainInputOf)(draft, kitchen) : undefined),
+    [draft, engine, kitchen],
+  );
   const result = useMemo(() => (input ? engine?.answer(input) : undefined), [engine, input]);
   const planId = draft?.planId;
   const good = useGood(planId, input, result?.ok);

@@ -1,5 +1,5 @@
 import { planFromLink, recipesIn, toldOf, type LinkProblem, type SharedPlan } from '@hammock/core/exchange';
-import type { Came } from './sharedIn.js';
+import type { SharedText } from './sharedIn.js';
 
 /** Longest telling that Pour takes up, characters. */
 const LONGEST_TELLING = 60_000;
@@ -20,7 +20,7 @@ const PLAN = /#plan=([\w-]+)/u;
  * Finds out what came in: a plan in a link, everything of a household, recipes in a file or a saved page, a table, or a telling.
  * Nothing is changed by it.
  */
-export function whatCame({ name, text }: Came): Found {
+export function whatCame({ name, text }: SharedText): Found {
   const [, link] = PLAN.exec(text.slice(0, 60_000)) ?? [];
   if (link !== undefined && !text.includes('\n')) {
     const plan = planFromLink(link);

@@ -1,5 +1,5 @@
 import { mirror } from '../../storage/mirror.js';
-import { useHouse, wasLetIn } from './house.js';
+import { useAccess, wasLetIn } from './access.js';
 import { emptyOutbox, useOutbox } from './pendingWrites.js';
 
 /** Forgets everything that this device remembers of a household, and shows where it stands then. */
@@ -12,18 +12,18 @@ export async function emptyDevice(then: string): Promise<void> {
 }
 
 /**
- * A device that was let in and is let go keeps nothing of the household, once no letter waits on it: what was written down here and
+ * A device that was let in and is let go keeps nothing of the household, once no write waits on it: what was written down here and
  * not stored yet is its cook's to send or to give up first. Returns how to stop.
  */
 export function emptyWhenLetGo(empty: () => void = () => void emptyDevice('/join')): () => void {
   let isDone = false;
   const look = (): void => {
-    if (isDone || useHouse.getState().role !== 'none' || !wasLetIn()) return;
-    if (useOutbox.getState().letters.length > 0) return;
+    if (isDone || useAccess.getState().role !== 'none' || !wasLetIn()) return;
+    if (useOutbox.getState().writes.length > 0) return;
     isDone = true;
     empty();
   };
-  const stops = [useHouse.subscribe(look), useOutbox.subscribe(look)];
+  const stops = [useAccess.subscribe(look), useOutbox.subscribe(look)];
   return () => {
     for (const stop of stops) stop();
   };

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 
-/** What is said politely to whoever hears the screen: one line, the last word. */
+/** What is said politely to screen readers: one line, the last word. */
 export const useSaid = create<{ readonly text: string }>()(() => ({ text: '' }));
 
 export const say = (text: string): void => {

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, jest } from '@jest/globals';
 import fc from 'fast-check';
-import { changesBetween, onUndo, useHistory, withChanges } from './undo.js';
+import { changesBetween, onUndo, useUndo, withChanges } from './undo.js';
 
 const leaf = fc.oneof(fc.integer(), fc.string({ maxLength: 4 }), fc.boolean());
 const anyValue = fc.dictionary(
@@ -34,13 +34,13 @@ describe('an edit', () => {
 describe('the edits of a visit', () => {
   let value: Record<string, number> = {};
   const set = (next: Record<string, number>, target = 'thing/one'): void => {
-    useHistory.getState().record({ target, changes: changesBetween(value, next) });
+    useUndo.getState().record({ target, changes: changesBetween(value, next) });
     value = next;
   };
   beforeEach(() => {
     jest.restoreAllMocks();
     value = { n: 0 };
-    useHistory.setState({ past: [], future: [] });
+    useUndo.setState({ past: [], future: [] });
     onUndo('thing', (_rest, changes, back) => {
       value = withChanges(value, changes, back);
     });
@@ -52,23 +52,23 @@ describe('the edits of a visit', () => {
     set({ n: 1 });
     clock.mockReturnValue(1500);
     set({ n: 2 });
-    expect(useHistory.getState().past).toHaveLength(1);
+    expect(useUndo.getState().past).toHaveLength(1);
     clock.mockReturnValue(5000);
     set({ n: 3 });
-    expect(useHistory.getState().past).toHaveLength(2);
+    expect(useUndo.getState().past).toHaveLength(2);
     set({ n: 4 }, 'thing/two');
-    expect(useHistory.getState().past).toHaveLength(3);
-    useHistory.getState().undo();
-    useHistory.getState().undo();
+    expect(useUndo.getState().past).toHaveLength(3);
+    useUndo.getState().undo();
+    useUndo.getState().undo();
     expect(value).toEqual({ n: 2 });
-    useHistory.getState().undo();
+    useUndo.getState().undo();
     expect(value).toEqual({ n: 0 });
   });
 
   it('that make something and then drag it are one: a single undo takes it all back', () => {
     let plan: Record<string, unknown> = { label: 'Pilaf' };
     const put = (next: Record<string, unknown>): void => {
-      useHistory.getState().record({ target: 'plan/one', changes: changesBetween(plan, next) });
+      useUndo.getState().record({ target: 'plan/one', changes: changesBetween(plan, next) });
       plan = next;
     };
     onUndo('plan', (_rest, changes, back) => {
@@ -79,10 +79,10 @@ describe('the edits of a visit', () => {
       stages: [{ id: 'boil' }, { id: 'simmer', end: { minutes } }],
     });
     for (const minutes of [16, 18, 25]) put(stretched(minutes));
-    expect(useHistory.getState().past).toHaveLength(1);
-    useHistory.getState().undo();
+    expect(useUndo.getState().past).toHaveLength(1);
+    useUndo.getState().undo();
     expect(plan).toEqual({ label: 'Pilaf' });
-    useHistory.getState().redo();
+    useUndo.getState().redo();
     expect(plan).toEqual(stretched(25));
   });
 
@@ -92,7 +92,7 @@ describe('the edits of a visit', () => {
       clock.mockReturnValue(ms);
       set({ n: i + 1 });
     });
-    const { undo, redo } = useHistory.getState();
+    const { undo, redo } = useUndo.getState();
     undo();
     undo();
     redo();
@@ -101,19 +101,19 @@ describe('the edits of a visit', () => {
     set({ n: 9 });
     redo();
     expect(value).toEqual({ n: 9 });
-    expect(useHistory.getState().future).toEqual([]);
+    expect(useUndo.getState().future).toEqual([]);
   });
 
   it('that change nothing are none, and more than two hundred forget the first', () => {
     set({ n: 0 });
-    expect(useHistory.getState().past).toEqual([]);
+    expect(useUndo.getState().past).toEqual([]);
     const clock = jest.spyOn(Date, 'now');
     for (let i = 1; i <= 230; i += 1) {
       clock.mockReturnValue(i * 10_000);
       set({ n: i });
     }
-    expect(useHistory.getState().past).toHaveLength(200);
-    useHistory.getState().redo();
+    expect(useUndo.getState().past).toHaveLength(200);
+    useUndo.getState().redo();
     expect(value).toEqual({ n: 230 });
   });
 });

@@ -11,7 +11,7 @@ interface Edit {
   readonly atMs: number;
 }
 
-export interface HistoryStore {
+export interface UndoStore {
   readonly past: readonly Edit[];
   readonly future: readonly Edit[];
   readonly record: (edit: Omit<Edit, 'atMs'>) => void;
@@ -19,7 +19,7 @@ export interface HistoryStore {
   readonly redo: () => void;
 }
 
-/** Edits of one thing within this time are one: nobody wants to undo letter by letter. */
+/** Edits of one thing within this time are one: nobody wants to undo write by write. */
 const TOGETHER_MS = 900;
 const MOST_EDITS = 200;
 
@@ -54,7 +54,7 @@ const goesOn = (last: Edit, edit: Pick<Edit, 'changes'>): boolean =>
   pathsOf(last) === pathsOf(edit) || edit.changes.every((c) => last.changes.some((o) => holds(o, c)));
 
 /** The edits of this visit, done and undone; a page that is loaded anew still has them. */
-export const useHistory = create<HistoryStore>()(
+export const useUndo = create<UndoStore>()(
   persist(
     (set, get) => ({
       past: [],
@@ -96,11 +96,11 @@ export const useHistory = create<HistoryStore>()(
 );
 
 /** What was kept by this version and nobody has tampered with. */
-const isKept = (kept: unknown): kept is Pick<HistoryStore, 'past' | 'future'> =>
+const isKept = (kept: unknown): kept is Pick<UndoStore, 'past' | 'future'> =>
   typeof kept === 'object' &&
   kept !== null &&
-  Array.isArray((kept as HistoryStore).past) &&
-  Array.isArray((kept as HistoryStore).future);
+  Array.isArray((kept as UndoStore).past) &&
+  Array.isArray((kept as UndoStore).future);
 
 /** Two edits as one: what was there before the first, what is there after the second. */
 function joined(first: readonly Difference[], second: readonly Difference[]): readonly Difference[] {

@@ -9,7 +9,8 @@ import {
 } from '@hammock/core/records';
 import { draftOf, specOf } from '../plan/draftOf.js';
 import type { KitchenLists } from '../kitchen/kitchenKept.js';
-import { cupOf, planInputOf } from '../plan/planInput.js';
+import { cupOf } from '../plan/planInput.js';
+import { planInputOf } from '../plan/learntPlan.js';
 import { cellsOf, tableOf, type Heads, type Table } from './tables.js';
 import { BASES, mlIn, momentOf, MOST_NOTE, namesIn, textureIn } from './pageCells.js';
 

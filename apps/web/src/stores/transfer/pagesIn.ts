@@ -30,12 +30,12 @@ export async function pagesSince(startedAtMs: number): Promise<Against['has']> {
 export function writePages(pages: readonly Page[]): void {
   for (const { id = newId(), input, answer, startedAtMs, pouredMl, abandoned, outcome, ...made } of pages) {
     const cook: CookRecord = { ...newCook(made, input, answer), id, startedAtMs };
-    const { post } = useOutbox.getState();
+    const { send } = useOutbox.getState();
     const begun = beginning(cook);
     // A table's own date, however long ago: a duration is for what a device saw itself.
-    post({ ...begun, timed: false, body: { ...begun.body, startedAtMs: Math.round(startedAtMs) } });
+    send({ ...begun, timed: false, body: { ...begun.body, startedAtMs: Math.round(startedAtMs) } });
     const isSaid = pouredMl !== null || abandoned || outcome !== null;
-    if (isSaid) post(saying(cook, { pouredMl, abandoned, outcome }));
+    if (isSaid) send(saying(cook, { pouredMl, abandoned, outcome }));
     const said = { ...cook, pouredMl, abandoned, outcome: outcome && { ...outcome, atMs: startedAtMs } };
     const { recent } = useCooks.getState();
     if (recent) useCooks.setState({ recent: withLine(recent, lineOf(said)) });

@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { MOST_BYTES, useCameIn } from '../../stores/plan/sharedIn.js';
+import { MOST_BYTES, useSharedIn } from '../../stores/plan/sharedIn.js';
 import { Button } from './Button.js';
 
 /** Kinds of file that may be something. */
@@ -8,7 +8,7 @@ const KINDS = '.json,.jsonld,.html,.htm,.csv,.txt,.md,application/json,applicati
 
 /** Reads a file as what came in, or says why it cannot be read. */
 export async function readFile(file: File): Promise<void> {
-  const refuse = (wrong: string): void => useCameIn.setState({ came: null, wrong });
+  const refuse = (wrong: string): void => useSharedIn.setState({ came: null, wrong });
   if (file.size > MOST_BYTES) {
     const size = Math.round(file.size / 1e6).toString();
     refuse(
@@ -18,7 +18,7 @@ export async function readFile(file: File): Promise<void> {
   }
   const text = await file.text();
   if (text.includes('\u0000')) refuse(`${file.name} is no text: a picture or a program cannot be read.`);
-  else useCameIn.setState({ came: { name: file.name, text }, wrong: null });
+  else useSharedIn.setState({ came: { name: file.name, text }, wrong: null });
 }
 
 /** Opens a file of this device; what it is is shown on a page of its own. */

@@ -5,7 +5,7 @@ export interface Point {
 }
 
 /** The frame a rope hangs in: posts at x = left and right, tied at y = top. */
-export interface Frame {
+export interface SlingFrame {
   readonly left: number;
   readonly right: number;
   readonly top: number;
@@ -16,7 +16,7 @@ export interface Frame {
  * @param slack how much longer the rope is than the gap, as a share of it; 0 is taut
  * @param share where along the gap the load is, 0 at the left post to 1 at the right
  */
-export function hangingPoint(frame: Frame, slack: number, share: number): Point {
+export function hangingPoint(frame: SlingFrame, slack: number, share: number): Point {
   const half = (frame.right - frame.left) / 2;
   const long = half * (1 + Math.max(0.001, slack));
   const short = Math.sqrt(long * long - half * half);
@@ -27,7 +27,7 @@ export function hangingPoint(frame: Frame, slack: number, share: number): Point 
 }
 
 /** The rope through a load as a path: two spans that sag a little, as rope does. */
-export function ropePath(frame: Frame, load: Point): string {
+export function ropePath(frame: SlingFrame, load: Point): string {
   const span = (x: number): string => {
     const middle = (x + load.x) / 2;
     const sag = frame.top + (load.y - frame.top) * 0.62 + Math.abs(load.x - x) * 0.05;

@@ -1,4 +1,4 @@
-import type { Frame, Point } from './sling.js';
+import type { SlingFrame, Point } from './sling.js';
 
 /** The load as it hangs in every sling but the large one: a pot without its lid, as wide as asked. */
 export function Load({ at, width }: { readonly at: Point; readonly width: number }) {
@@ -8,7 +8,7 @@ export function Load({ at, width }: { readonly at: Point; readonly width: number
 }
 
 export interface PostsProps {
-  readonly frame: Frame;
+  readonly frame: SlingFrame;
   readonly top: number;
   readonly bottom: number;
   readonly width: number;

@@ -1,5 +1,5 @@
-import { effectiveTaps, type StageEvent } from '@hammock/core';
-import { GUESTS, SAYINGS, type CookRecord, type Helped } from '@hammock/core/records';
+import { effectiveTaps, type Tap } from '@hammock/core';
+import { GUESTS, OBSERVATIONS, type CookRecord, type Helped } from '@hammock/core/records';
 import { useState } from 'react';
 import { eventsOf } from '../../stores/cooks/cookRecord.js';
 import { useCooks } from '../../stores/cooks/cooks.js';
@@ -17,7 +17,7 @@ export interface More {
 }
 
 /** What a tap did to the pot that may have helped it. */
-function helpOf({ kind, said, amount, minutes = 0 }: StageEvent): Helped | undefined {
+function helpOf({ kind, said, amount, minutes = 0 }: Tap): Helped | undefined {
   if (kind === 'splash' || kind === 'ladled') return kind;
   if (kind === 'lidUp') return 'open';
   if (kind === 'extend') return minutes > 0 ? 'longer' : undefined;
@@ -90,7 +90,7 @@ function Weight({ cook }: { readonly cook: CookRecord }) {
   const tap = useCooks((s) => s.tap);
   const isOn = useCooks((s) => s.active?.id === cook.id);
   const [g, setG] = useState(Number.NaN);
-  const { range } = SAYINGS.weighs;
+  const { range } = OBSERVATIONS.weighs;
   const last = cook.answer.stages.at(-1)?.id;
   if (!isOn || !range || last === undefined) return null;
   const said = eventsOf(cook).filter((e) => e.kind === 'weighs');

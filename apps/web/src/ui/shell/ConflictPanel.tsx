@@ -1,6 +1,6 @@
 import { grainById } from '@hammock/core';
 import { useShallow } from 'zustand/react/shallow';
-import type { Letter, LetterState } from '../../sync/pendingWrite.js';
+import type { PendingWrite, PendingWriteState } from '../../sync/pendingWrite.js';
 import { saidIn, WHOLE } from '../../sync/mergeConflict.js';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { useOutbox } from '../../stores/session/pendingWrites.js';
@@ -10,27 +10,27 @@ import { Button } from '../controls/Button.js';
 import { Fence } from './Fence.js';
 
 /** What waits for the cook: things changed in two places, and what the server will not have. */
-export function Settling() {
-  const letters = useOutbox((s) => s.letters);
+export function ConflictPanel() {
+  const writes = useOutbox((s) => s.writes);
   return (
     <>
-      {letters.map((letter) => (
-        <Fence key={letter.id} what={letter.label} of={letter}>
-          <One letter={letter} />
+      {writes.map((write) => (
+        <Fence key={write.id} what={write.label} of={write}>
+          <One write={write} />
         </Fence>
       ))}
     </>
   );
 }
 
-function One({ letter }: { readonly letter: Letter }) {
-  switch (letter.state.kind) {
+function One({ write }: { readonly write: PendingWrite }) {
+  switch (write.state.kind) {
     case 'asked':
-      return <Clash letter={letter} state={letter.state} />;
+      return <Clash write={write} state={write.state} />;
     case 'refused':
-      return <Refusal letter={letter} reasons={letter.state.reasons} />;
+      return <Refusal write={write} reasons={write.state.reasons} />;
     case 'ofBefore':
-      return <OfBefore letter={letter} />;
+      return <OfBefore write={write} />;
     case 'waiting':
       return null;
   }
@@ -38,11 +38,11 @@ function One({ letter }: { readonly letter: Letter }) {
 
 /** One thing changed here and elsewhere, field beside field. */
 function Clash({
-  letter,
+  write,
   state,
 }: {
-  readonly letter: Letter;
-  readonly state: Extract<LetterState, { kind: 'asked' }>;
+  readonly write: PendingWrite;
+  readonly state: Extract<PendingWriteState, { kind: 'asked' }>;
 }) {
   const choose = useOutbox((s) => s.choose);
   const nameOf = useNames();
@@ -50,14 +50,14 @@ function Clash({
   const isWhole = state.clashes.includes(WHOLE);
   return (
     <section
-      aria-label={`${letter.label}: changed in two places`}
+      aria-label={`${write.label}: changed in two places`}
       data-testid="clash"
       className="mt-3 border-2 border-ink px-4 py-3"
     >
-      <h2 className="m-0 text-[1.25rem] font-bold">{letter.label} was changed in two places.</h2>
+      <h2 className="m-0 text-[1.25rem] font-bold">{write.label} was changed in two places.</h2>
       {isWhole ? (
         <p className="mt-1 mb-0">
-          {letter.body === undefined
+          {write.body === undefined
             ? 'It was removed here and changed on another device.'
             : 'It was changed here and removed on another device.'}
         </p>
@@ -82,7 +82,7 @@ function Clash({
                 <th scope="row" className="py-2 pr-3 font-normal">
                   {fieldText(path)}
                 </th>
-                <td className="py-2 pr-3 font-bold">{valueText(path, at(letter.body, path), nameOf)}</td>
+                <td className="py-2 pr-3 font-bold">{valueText(path, at(write.body, path), nameOf)}</td>
                 <td className="py-2 font-bold">{valueText(path, at(there ?? undefined, path), nameOf)}</td>
               </tr>
             ))}
@@ -90,11 +90,11 @@ function Clash({
         </table>
       )}
       <div className="mt-3 flex flex-wrap gap-3">
-        <Button onClick={() => void choose(letter.id, 'mine')}>
-          {isWhole && letter.body === undefined ? 'Remove it' : 'Keep what is here'}
+        <Button onClick={() => void choose(write.id, 'mine')}>
+          {isWhole && write.body === undefined ? 'Remove it' : 'Keep what is here'}
         </Button>
-        <Button onClick={() => void choose(letter.id, 'theirs')}>
-          {isWhole && letter.body !== undefined ? 'Let it be removed' : 'Take what is elsewhere'}
+        <Button onClick={() => void choose(write.id, 'theirs')}>
+          {isWhole && write.body !== undefined ? 'Let it be removed' : 'Take what is elsewhere'}
         </Button>
       </div>
     </section>
@@ -102,24 +102,24 @@ function Clash({
 }
 
 /** Something written of a household that is not there any more: nothing is written back unasked. */
-function OfBefore({ letter }: { readonly letter: Letter }) {
+function OfBefore({ write }: { readonly write: PendingWrite }) {
   const dismiss = useOutbox((s) => s.dismiss);
   const tryAgain = useOutbox((s) => s.tryAgain);
   return (
     <section
-      aria-label={`${letter.label}: written before`}
+      aria-label={`${write.label}: written before`}
       data-testid="of-before"
       className="mt-3 border-2 border-ink px-4 py-3"
     >
-      <h2 className="m-0 text-[1.25rem] font-bold">{letter.label}</h2>
+      <h2 className="m-0 text-[1.25rem] font-bold">{write.label}</h2>
       <p className="mt-1 mb-0">
-        {letter.method === 'DELETE' ? 'It was removed here.' : 'It was changed here.'} {OF_BEFORE}
+        {write.method === 'DELETE' ? 'It was removed here.' : 'It was changed here.'} {OF_BEFORE}
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
-        <Button onClick={() => void tryAgain(letter.id)}>
-          {letter.method === 'DELETE' ? 'Remove it all the same' : 'Store it all the same'}
+        <Button onClick={() => void tryAgain(write.id)}>
+          {write.method === 'DELETE' ? 'Remove it all the same' : 'Store it all the same'}
         </Button>
-        <Button weight="plain" onClick={() => void dismiss(letter.id)}>
+        <Button weight="plain" onClick={() => void dismiss(write.id)}>
           Let it go
         </Button>
       </div>
@@ -128,7 +128,7 @@ function OfBefore({ letter }: { readonly letter: Letter }) {
 }
 
 /** Something the server will not have, until it is read. */
-function Refusal({ letter, reasons }: { readonly letter: Letter; readonly reasons: readonly string[] }) {
+function Refusal({ write, reasons }: { readonly write: PendingWrite; readonly reasons: readonly string[] }) {
   const dismiss = useOutbox((s) => s.dismiss);
   const tryAgain = useOutbox((s) => s.tryAgain);
   const load = useKitchen((s) => s.load);
@@ -138,13 +138,13 @@ function Refusal({ letter, reasons }: { readonly letter: Letter; readonly reason
       role="alert"
     >
       <span>
-        Not stored: {letter.label}. {reasons.map(reasonText).join(' ')}
+        Not stored: {write.label}. {reasons.map(reasonText).join(' ')}
       </span>
       <span className="flex gap-4">
-        <Button weight="plain" onClick={() => void tryAgain(letter.id)}>
+        <Button weight="plain" onClick={() => void tryAgain(write.id)}>
           Try again
         </Button>
-        <Button weight="plain" onClick={() => void dismiss(letter.id).then(load)}>
+        <Button weight="plain" onClick={() => void dismiss(write.id).then(load)}>
           Read
         </Button>
       </span>

@@ -1,6 +1,6 @@
 import { useId, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { joinHouse } from '../../stores/session/house.js';
+import { joinHousehold } from '../../stores/session/access.js';
 import { keepTogether } from '../../stores/feed/feed.js';
 import { emptyOutbox, useOutbox } from '../../stores/session/pendingWrites.js';
 import { Button } from '../controls/Button.js';
@@ -17,10 +17,10 @@ export function Join() {
   const [name, setName] = useState('');
   const [wrong, setWrong] = useState<string>();
   const [busy, setBusy] = useState(false);
-  const waiting = useOutbox((s) => s.letters.length);
+  const waiting = useOutbox((s) => s.writes.length);
   const join = async (): Promise<void> => {
     setBusy(true);
-    const why = await joinHouse(code, name);
+    const why = await joinHousehold(code, name);
     setBusy(false);
     setWrong(why);
     if (why !== undefined) return;

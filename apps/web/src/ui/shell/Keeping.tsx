@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { deviceState } from '../../storage/deviceStorage.js';
 import { useDraft } from '../../stores/plan/draft.js';
-import { useHouse } from '../../stores/session/house.js';
+import { useAccess } from '../../stores/session/access.js';
 import { useOutbox } from '../../stores/session/pendingWrites.js';
 import { keepingCode, keepingText, type KeepingCode } from '../../words/storage/syncWords.js';
 import { timeOfDay } from '../../words/measures/timeOfDay.js';
@@ -11,7 +11,7 @@ import { fetched } from '../../storage/fetched.js';
 import { Notice } from './Notice.js';
 
 const Settling = lazy(() =>
-  fetched(() => import('./ConflictPanel.js')).then((m) => ({ default: m.Settling })),
+  fetched(() => import('./ConflictPanel.js')).then((m) => ({ default: m.ConflictPanel })),
 );
 
 /** What the server says while its disk is full. */
@@ -21,24 +21,24 @@ const FULL = 507;
 const LOUD: ReadonlySet<KeepingCode> = new Set(['deviceOnly', 'serverOnly', 'nowhere']);
 
 function useKeeping() {
-  const letters = useOutbox((s) => s.letters);
+  const writes = useOutbox((s) => s.writes);
   const reachable = useOutbox((s) => s.reachable);
   const kept = useOutbox((s) => s.kept);
   const keeps = useStore(deviceState, (s) => s.keeps);
   // The plan goes a moment after the last key: until then it is on its way too.
   const typing = useDraft((s) => s.unsent);
-  const code = keepingCode({ letters, reachable, kept, keeps, typing });
-  const waiting = Math.max(typing ? 1 : 0, letters.filter((l) => l.state.kind === 'waiting').length);
-  const isFull = code === 'waiting' && letters.some((l) => l.busy === FULL);
-  return { letters, code, text: keepingText(code, waiting, isFull), loud: LOUD.has(code) || isFull };
+  const code = keepingCode({ writes, reachable, kept, keeps, typing });
+  const waiting = Math.max(typing ? 1 : 0, writes.filter((l) => l.state.kind === 'waiting').length);
+  const isFull = code === 'waiting' && writes.some((l) => l.busy === FULL);
+  return { writes, code, text: keepingText(code, waiting, isFull), loud: LOUD.has(code) || isFull };
 }
 
 /** What needs to be known at once: what is kept where while it is not stored, and what waits for the cook's word. */
 export function KeepingNotices() {
-  const { letters, code, text, loud } = useKeeping();
+  const { writes, code, text, loud } = useKeeping();
   const broken = useStore(deviceState, (s) => s.broken);
-  const fellAtMs = useHouse((s) => s.fellAtMs);
-  const unsettled = letters.some((l) => l.state.kind !== 'waiting');
+  const fellAtMs = useAccess((s) => s.fellAtMs);
+  const unsettled = writes.some((l) => l.state.kind !== 'waiting');
   return (
     <>
       <div aria-live="polite">
@@ -57,7 +57,7 @@ export function KeepingNotices() {
               <button
                 type="button"
                 className="min-h-11 underline underline-offset-4"
-                onClick={() => useHouse.setState({ fellAtMs: null })}
+                onClick={() => useAccess.setState({ fellAtMs: null })}
               >
                 Read
               </button>
@@ -83,8 +83,8 @@ export function KeepingNotices() {
 /** The quiet line under every screen: where what was done last is kept. What is loud is said above. */
 export function KeepingLine() {
   const { code, text, loud } = useKeeping();
-  const cannotStart = useHouse((s) => s.trouble !== null);
-  const isGuest = useHouse((s) => s.role === 'guest');
+  const cannotStart = useAccess((s) => s.trouble !== null);
+  const isGuest = useAccess((s) => s.role === 'guest');
   // A guest stores nothing here, and its other pages are the household's.
   if (loud || isGuest) return null;
   return (

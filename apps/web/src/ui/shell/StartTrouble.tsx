@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { ask } from '../../api/http.js';
-import { useHouse } from '../../stores/session/house.js';
+import { useAccess } from '../../stores/session/access.js';
 import { copyText } from '../../words/storage/syncWords.js';
 import { Button } from '../controls/Button.js';
 import { Notice } from './Notice.js';
@@ -25,7 +25,7 @@ const PATIENCE_MS = 20_000;
 
 /** The server runs and cannot start: why, and what would mend it. What is done here meanwhile waits. */
 export function StartTrouble() {
-  const trouble = useHouse((s) => s.trouble);
+  const trouble = useAccess((s) => s.trouble);
   const [how, setHow] = useState<'idle' | 'busy' | 'failed'>('idle');
   if (!trouble) return null;
   const { code, copy } = trouble;

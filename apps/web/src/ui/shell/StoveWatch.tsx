@@ -1,4 +1,4 @@
-import { clockMs, cues, replay, secondsLeft } from '@hammock/core';
+import { clockMs, cues, runFromTaps, secondsLeft } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { besideRuns } from '@hammock/core/schedule';
 import { useEffect } from 'react';
@@ -58,7 +58,7 @@ function duesOf(cook: CookRecord): readonly number[] {
   const beside = besideRuns(cook.input.beside, events).flatMap(({ dueAtMs, doneAtMs }) =>
     dueAtMs === undefined || doneAtMs !== undefined ? [] : [dueAtMs],
   );
-  return [...cues(replay(cook.answer.stages, events), cook.id).map((c) => c.atMs), ...beside];
+  return [...cues(runFromTaps(cook.answer.stages, events), cook.id).map((c) => c.atMs), ...beside];
 }
 
 interface Watched {

@@ -1,19 +1,19 @@
 import { useEffect } from 'react';
 import { useLocation } from 'react-router';
-import { useHistory } from '../../stores/session/undo.js';
+import { useUndo } from '../../stores/session/undo.js';
 
 const press = (what: 'undo' | 'redo'): void => {
   // A field that is being typed in shows its own text: leaving it lets it show what is put back.
   if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
-  useHistory.getState()[what]();
+  useUndo.getState()[what]();
 };
 
 /** Undo and redo of every edit, by the keys people know and by thumb. */
 export function UndoBar() {
   // At the stove there is one undo, of the last tap: a second one beside it would take back the wrong thing.
   const away = useLocation().pathname === '/stove';
-  const past = useHistory((s) => s.past.length);
-  const future = useHistory((s) => s.future.length);
+  const past = useUndo((s) => s.past.length);
+  const future = useUndo((s) => s.future.length);
   useEffect(() => {
     if (away) return;
     const onKey = (e: KeyboardEvent): void => {

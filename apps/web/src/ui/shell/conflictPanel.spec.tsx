@@ -1,16 +1,16 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
-import type { Letter } from '../../sync/pendingWrite.js';
+import type { PendingWrite } from '../../sync/pendingWrite.js';
 import { WHOLE } from '../../sync/mergeConflict.js';
 import { useOutbox } from '../../stores/session/pendingWrites.js';
 import { settle, silence } from '../../testing/household.js';
-import { Settling } from './ConflictPanel.js';
+import { ConflictPanel } from './ConflictPanel.js';
 
 const choose = jest.fn(() => Promise.resolve());
 const tryAgain = jest.fn(() => Promise.resolve());
 const dismiss = jest.fn(() => Promise.resolve());
-const letter = (over: Partial<Letter>): Letter =>
-  ({ id: 'l1', label: 'Large pot', state: { kind: 'waiting' }, own: [], ...over }) as Letter;
+const write = (over: Partial<PendingWrite>): PendingWrite =>
+  ({ id: 'l1', label: 'Large pot', state: { kind: 'waiting' }, own: [], ...over }) as PendingWrite;
 
 beforeEach(() => {
   silence();
@@ -19,21 +19,21 @@ beforeEach(() => {
 });
 afterEach(cleanup);
 
-function show(...letters: Letter[]): void {
-  useOutbox.setState({ letters, choose, tryAgain, dismiss });
-  render(<Settling />);
+function show(...writes: PendingWrite[]): void {
+  useOutbox.setState({ writes, choose, tryAgain, dismiss });
+  render(<ConflictPanel />);
 }
 
 describe('what waits for the cook', () => {
-  it('is nothing while letters are only on their way', () => {
-    show(letter({}));
+  it('is nothing while writes are only on their way', () => {
+    show(write({}));
     expect(screen.queryByRole('alert')).toBeNull();
     expect(screen.queryByTestId('clash')).toBeNull();
   });
 
   it('sets field beside field of a thing changed in two places, and sends what is chosen', () => {
     show(
-      letter({
+      write({
         body: { label: 'Wide pot', diameterCm: 26 },
         state: {
           kind: 'asked',
@@ -63,7 +63,7 @@ describe('what waits for the cook', () => {
 
   it('names things by their names and not their ids', () => {
     show(
-      letter({
+      write({
         label: 'Pilaf',
         body: { vesselId: 'pot-small' },
         state: { kind: 'asked', current: { vesselId: 'pot-large' }, clashes: ['vesselId'] },
@@ -74,7 +74,7 @@ describe('what waits for the cook', () => {
 
   it('asks whether to take it away where one side did, in words that fit the side', () => {
     const current = { label: 'Large pot' };
-    show(letter({ state: { kind: 'asked', current, clashes: [WHOLE] } }));
+    show(write({ state: { kind: 'asked', current, clashes: [WHOLE] } }));
     expect(screen.getByText('It was removed here and changed on another device.')).toBeTruthy();
     expect(screen.getAllByRole('button').map((b) => b.textContent)).toEqual([
       'Remove it',
@@ -83,7 +83,7 @@ describe('what waits for the cook', () => {
     expect(screen.queryByRole('table')).toBeNull();
     cleanup();
     const gone = { label: 'Large pot', deletedAtMs: 5 };
-    show(letter({ body: { label: 'Mine' }, state: { kind: 'asked', current: gone, clashes: [WHOLE] } }));
+    show(write({ body: { label: 'Mine' }, state: { kind: 'asked', current: gone, clashes: [WHOLE] } }));
     expect(screen.getByText('It was changed here and removed on another device.')).toBeTruthy();
     expect(screen.getAllByRole('button').map((b) => b.textContent)).toEqual([
       'Keep what is here',
@@ -92,7 +92,7 @@ describe('what waits for the cook', () => {
   });
 
   it('says why the server will not have something, until it is tried again or read', () => {
-    show(letter({ label: 'Seed', state: { kind: 'refused', reasons: ['label: This is needed.'] } }));
+    show(write({ label: 'Seed', state: { kind: 'refused', reasons: ['label: This is needed.'] } }));
     const alert = screen.getByRole('alert');
     expect(alert.textContent).toContain('Not stored: Seed. name: This is needed.');
     fireEvent.click(within(alert).getByRole('button', { name: 'Try again' }));

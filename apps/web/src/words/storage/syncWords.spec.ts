@@ -1,19 +1,19 @@
 import { describe, expect, it } from '@jest/globals';
-import { written, type Letter, type LetterState } from '../../sync/pendingWrite.js';
+import { written, type PendingWrite, type PendingWriteState } from '../../sync/pendingWrite.js';
 import { fieldText, keepingCode, keepingText, reasonText, valueText, type KeptWhere } from './syncWords.js';
 
-const letter = (tries = 0, state: LetterState = { kind: 'waiting' }): Letter => ({
+const write = (tries = 0, state: PendingWriteState = { kind: 'waiting' }): PendingWrite => ({
   ...written({ key: 'k', thread: 'k', label: 'Pot', method: 'PUT', path: '/api/k' }, [], {
     id: 'k',
     tab: 't',
     nowMs: 0,
     inFlight: undefined,
-  }).letter,
+  }).write,
   tries,
   state,
 });
 const at = (over: Partial<KeptWhere>): KeptWhere => ({
-  letters: [],
+  writes: [],
   reachable: true,
   kept: true,
   keeps: 'kept',
@@ -23,17 +23,17 @@ const at = (over: Partial<KeptWhere>): KeptWhere => ({
 describe('what is kept where', () => {
   it.each<[string, Partial<KeptWhere>]>([
     ['stored', {}],
-    ['sending', { letters: [letter()] }],
+    ['sending', { writes: [write()] }],
     ['sending', { typing: true }],
-    ['unsettled', { typing: true, letters: [letter(0, { kind: 'refused', reasons: [] })] }],
-    ['waiting', { letters: [letter(2)] }],
-    ['unsettled', { letters: [letter(0, { kind: 'refused', reasons: [] })] }],
+    ['unsettled', { typing: true, writes: [write(0, { kind: 'refused', reasons: [] })] }],
+    ['waiting', { writes: [write(2)] }],
+    ['unsettled', { writes: [write(0, { kind: 'refused', reasons: [] })] }],
     ['deviceOnly', { reachable: false }],
-    ['deviceOnly', { reachable: false, letters: [letter()] }],
+    ['deviceOnly', { reachable: false, writes: [write()] }],
     ['serverOnly', { keeps: 'full' }],
-    ['serverOnly', { kept: false, letters: [letter()] }],
+    ['serverOnly', { kept: false, writes: [write()] }],
     ['nowhere', { keeps: 'none', reachable: false }],
-    ['nowhere', { kept: false, letters: [letter(1)] }],
+    ['nowhere', { kept: false, writes: [write(1)] }],
   ])('%s', (code, where) => {
     expect(keepingCode(at(where))).toBe(code);
   });

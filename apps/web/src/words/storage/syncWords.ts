@@ -1,15 +1,15 @@
-import type { Letter } from '../../sync/pendingWrite.js';
+import type { PendingWrite } from '../../sync/pendingWrite.js';
 import { short } from '../measures/numbers.js';
 
 /** What is kept where, as far as it can be told. */
 export interface KeptWhere {
-  readonly letters: readonly Letter[];
+  readonly writes: readonly PendingWrite[];
   readonly reachable: boolean;
   /** False when something could not be written down on this device. */
   readonly kept: boolean;
   /** Of the browser's own storage. */
   readonly keeps: 'kept' | 'full' | 'none';
-  /** True while something is being typed that is no letter yet. */
+  /** True while something is being typed that is no write yet. */
   readonly typing?: boolean;
 }
 
@@ -17,13 +17,13 @@ export type KeepingCode =
   'stored' | 'unsettled' | 'sending' | 'waiting' | 'deviceOnly' | 'serverOnly' | 'nowhere';
 
 /** Where what was done last is kept: the one state to be told, the worst that is so. */
-export function keepingCode({ letters, reachable, kept, keeps, typing = false }: KeptWhere): KeepingCode {
-  const waiting = letters.filter((l) => l.state.kind === 'waiting');
+export function keepingCode({ writes, reachable, kept, keeps, typing = false }: KeptWhere): KeepingCode {
+  const waiting = writes.filter((l) => l.state.kind === 'waiting');
   const onDevice = kept && keeps === 'kept';
   if (!reachable) return onDevice ? 'deviceOnly' : 'nowhere';
   if (!onDevice) return waiting.some((l) => l.tries > 0) ? 'nowhere' : 'serverOnly';
   if (waiting.length === 0) {
-    if (letters.length > 0) return 'unsettled';
+    if (writes.length > 0) return 'unsettled';
     return typing ? 'sending' : 'stored';
   }
   return waiting.some((l) => l.tries > 0) ? 'waiting' : 'sending';

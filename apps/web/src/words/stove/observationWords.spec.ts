@@ -1,10 +1,17 @@
 import { describe, expect, it } from '@jest/globals';
-import type { PotBelief, StageEvent } from '@hammock/core';
-import { SAYINGS, type SayingKind } from '@hammock/core/records';
-import { actText, chanceText, nextText, saidText, SAID, SAYING_NAME } from './observationWords.js';
+import type { PotBelief, Tap } from '@hammock/core';
+import { OBSERVATIONS, type ObservationKind } from '@hammock/core/records';
+import {
+  rescueText,
+  chanceText,
+  nextText,
+  observationText,
+  OBSERVATION_WORDS,
+  OBSERVATION_NAME,
+} from './observationWords.js';
 
 const ml = (n: number): string => `${n.toString()} ml`;
-const tap = (kind: SayingKind, more: Partial<StageEvent> = {}): StageEvent => ({
+const tap = (kind: ObservationKind, more: Partial<Tap> = {}): Tap => ({
   id: 'x',
   kind,
   stageId: 'simmer',
@@ -27,41 +34,44 @@ const belief = (act: PotBelief['act'], more: Partial<PotBelief> = {}): PotBelief
 
 describe('what was said', () => {
   it('has a name, and every word of it one of the kitchen', () => {
-    for (const [kind, { words = [] }] of Object.entries(SAYINGS) as [SayingKind, { words?: string[] }][]) {
-      expect(SAYING_NAME[kind]).toMatch(/^[A-Z]/u);
-      for (const said of words) expect(SAID[kind]?.[said]).toBeTruthy();
+    for (const [kind, { words = [] }] of Object.entries(OBSERVATIONS) as [
+      ObservationKind,
+      { words?: string[] },
+    ][]) {
+      expect(OBSERVATION_NAME[kind]).toMatch(/^[A-Z]/u);
+      for (const said of words) expect(OBSERVATION_WORDS[kind]?.[said]).toBeTruthy();
     }
   });
 
   it('is told with its word or its amount in its unit', () => {
-    expect(saidText(tap('looked', { said: 'wet' }), ml)).toBe('Looked: just over it');
-    expect(saidText(tap('splash', { amount: 45 }), ml)).toBe('Put in 45 ml');
-    expect(saidText(tap('weighs', { amount: 2100 }), ml)).toBe('Weighs 2100 g');
-    expect(saidText(tap('reads', { amount: 98 }), ml)).toBe('Reads 98 °C');
-    expect(saidText(tap('heat', { said: 'low', amount: 8 }), ml)).toBe('Ring: low heat, 8 min');
-    expect(saidText(tap('lidUp', { said: 'low', amount: 4 }), ml)).toBe('Lid up: low heat, 4 min');
-    expect(saidText(tap('stirred'), ml)).toBe('Stirred');
-    expect(saidText(tap('note', { said: 'smells of home' }), ml)).toBe('smells of home');
+    expect(observationText(tap('looked', { said: 'wet' }), ml)).toBe('Looked: just over it');
+    expect(observationText(tap('splash', { amount: 45 }), ml)).toBe('Put in 45 ml');
+    expect(observationText(tap('weighs', { amount: 2100 }), ml)).toBe('Weighs 2100 g');
+    expect(observationText(tap('reads', { amount: 98 }), ml)).toBe('Reads 98 °C');
+    expect(observationText(tap('heat', { said: 'low', amount: 8 }), ml)).toBe('Ring: low heat, 8 min');
+    expect(observationText(tap('lidUp', { said: 'low', amount: 4 }), ml)).toBe('Lid up: low heat, 4 min');
+    expect(observationText(tap('stirred'), ml)).toBe('Stirred');
+    expect(observationText(tap('note', { said: 'smells of home' }), ml)).toBe('smells of home');
   });
 });
 
 describe('what is advised', () => {
   it('is one act with its amount, its setting and its minutes', () => {
-    expect(actText({ kind: 'splash', ml: 45, minutes: 5, moreThanKept: false }, ml)).toBe(
+    expect(rescueText({ kind: 'splash', ml: 45, minutes: 5, moreThanKept: false }, ml)).toBe(
       '45 ml hot round the edge, lid on, 5 min.',
     );
-    expect(actText({ kind: 'splash', ml: 450, minutes: 5, moreThanKept: true }, ml)).toContain(
+    expect(rescueText({ kind: 'splash', ml: 450, minutes: 5, moreThanKept: true }, ml)).toContain(
       'heat it first',
     );
-    expect(actText({ kind: 'open', minutes: 4, lively: true }, ml)).toBe(
+    expect(rescueText({ kind: 'open', minutes: 4, lively: true }, ml)).toBe(
       'Lid off, medium-high, 4 min. Do not stir.',
     );
-    expect(actText({ kind: 'open', minutes: 4, lively: false }, ml)).toContain('low, 4 min');
-    expect(actText({ kind: 'backOn', minutes: 8 }, ml)).toBe('Back on low, lid on, 8 min.');
-    expect(actText({ kind: 'longer', minutes: 2 }, ml)).toContain('2 min more');
-    expect(actText({ kind: 'offNow' }, ml)).toContain('Off the heat');
-    expect(actText({ kind: 'lost', as: 'caught' }, ml)).toContain('do not scrape');
-    expect(actText({ kind: 'none' }, ml)).toBeUndefined();
+    expect(rescueText({ kind: 'open', minutes: 4, lively: false }, ml)).toContain('low, 4 min');
+    expect(rescueText({ kind: 'backOn', minutes: 8 }, ml)).toBe('Back on low, lid on, 8 min.');
+    expect(rescueText({ kind: 'longer', minutes: 2 }, ml)).toContain('2 min more');
+    expect(rescueText({ kind: 'offNow' }, ml)).toContain('Off the heat');
+    expect(rescueText({ kind: 'lost', as: 'caught' }, ml)).toContain('do not scrape');
+    expect(rescueText({ kind: 'none' }, ml)).toBeUndefined();
   });
 
   it('says what it changes, and what comes by itself where nothing is done', () => {

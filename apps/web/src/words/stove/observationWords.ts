@@ -1,20 +1,21 @@
-import type { PotBelief, StageEvent } from '@hammock/core';
-import type { Helped, SayingKind } from '@hammock/core/records';
+import type { PotBelief, Tap } from '@hammock/core';
+import type { Helped, ObservationKind } from '@hammock/core/records';
 import { inAHundred, SEEN } from './potWords.js';
 import { HEAT, LID } from '../words.js';
 
 /** What is seen, tasted, smelt and set, in the words of its buttons. */
-export const SAID: Readonly<Partial<Record<SayingKind, Readonly<Record<string, string>>>>> = {
-  looked: { soup: 'a soup', wet: 'just over it', level: 'level', holes: 'holes', dry: 'dry' },
-  tasted: { hard: 'hard', nearly: 'nearly', done: 'done', soft: 'soft' },
-  sign: { boil: 'boils all over', holes: 'holes', whistle: 'a whistle', flip: 'flipped' },
-  smells: { toasty: 'toasty', burnt: 'burnt' },
-  heat: HEAT,
-  lid: LID,
-};
+export const OBSERVATION_WORDS: Readonly<Partial<Record<ObservationKind, Readonly<Record<string, string>>>>> =
+  {
+    looked: { soup: 'a soup', wet: 'just over it', level: 'level', holes: 'holes', dry: 'dry' },
+    tasted: { hard: 'hard', nearly: 'nearly', done: 'done', soft: 'soft' },
+    sign: { boil: 'boils all over', holes: 'holes', whistle: 'a whistle', flip: 'flipped' },
+    smells: { toasty: 'toasty', burnt: 'burnt' },
+    heat: HEAT,
+    lid: LID,
+  };
 
 /** What a saying is called, before its word or its amount. */
-export const SAYING_NAME: Readonly<Record<SayingKind, string>> = {
+export const OBSERVATION_NAME: Readonly<Record<ObservationKind, string>> = {
   looked: 'Looked',
   tasted: 'Tasted',
   sign: 'Now',
@@ -34,19 +35,19 @@ export const SAYING_NAME: Readonly<Record<SayingKind, string>> = {
   note: 'Note',
 };
 
-const UNIT: Readonly<Partial<Record<StageEvent['kind'], string>>> = {
+const UNIT: Readonly<Partial<Record<Tap['kind'], string>>> = {
   weighs: 'g',
   reads: '°C',
   lidUp: 'min',
 };
 
 /** One thing that was said: "Looked: level", "Put in 3 tbsp". */
-export function saidText({ kind, said, amount }: StageEvent, ml: (n: number) => string): string {
-  const name = SAYING_NAME[kind as SayingKind];
+export function observationText({ kind, said, amount }: Tap, ml: (n: number) => string): string {
+  const name = OBSERVATION_NAME[kind as ObservationKind];
   if (kind === 'note') return said ?? '';
   const unit = UNIT[kind];
   if (said !== undefined) {
-    const word = SAID[kind as SayingKind]?.[said] ?? SAID.heat?.[said] ?? said;
+    const word = OBSERVATION_WORDS[kind as ObservationKind]?.[said] ?? OBSERVATION_WORDS.heat?.[said] ?? said;
     // A ring, or an open lid, may be set for so many minutes.
     return `${name}: ${word}${amount === undefined ? '' : `, ${amount.toString()} min`}`;
   }
@@ -55,7 +56,7 @@ export function saidText({ kind, said, amount }: StageEvent, ml: (n: number) => 
 }
 
 /** What to do, as one sentence; undefined where nothing is to be done. */
-export function actText(act: PotBelief['act'], ml: (n: number) => string): string | undefined {
+export function rescueText(act: PotBelief['act'], ml: (n: number) => string): string | undefined {
   switch (act.kind) {
     case 'none':
       return undefined;

@@ -1,5 +1,5 @@
 import { beforeLiquid } from '../acts/beforeLiquid.js';
-import { deepFreeze, fail, ok, type Result } from '../../basics/result.js';
+import { deepFreeze, fail, lazily, ok, type Result } from '../../basics/result.js';
 import type { Boil } from '../../basics/heat/atmosphere.js';
 import type { Stage } from '../../basics/method/stage.js';
 import { baseAccount, type BaseAccount } from '../../plan/input/base.js';
@@ -22,7 +22,7 @@ import {
 } from './pours.js';
 import type { PlanProblem } from '../../plan/input/problem.js';
 import { doesNotFit, neverBoils } from './refusals.js';
-import { otherRules, ruleWaterG, type RuleAnswer } from './rules.js';
+import { otherRules, ruleAnswer, ruleWaterG, type RuleAnswer } from './rules.js';
 import { saltAccount, type SaltAccount } from './salt.js';
 import { moistureFor, solvePour, type Solution } from './solvePour.js';
 import type { StageSteam } from './steamWalk.js';
@@ -62,6 +62,8 @@ export interface Answer {
   readonly comesOut: { readonly moisture: number; readonly texture: number };
   /** Pours in ml at which the grain leaves the wanted texture, and the whole scale. */
   readonly window: Window;
+  /** What the cook usually pours, and what would come of it here; where that was said. */
+  readonly usual?: RuleAnswer;
   /** What rules of thumb would pour here. */
   readonly rules: readonly RuleAnswer[];
   /** The rule that is held to, and what the account would have poured, ml. */
@@ -102,7 +104,7 @@ export function answer(input: PlanInput): Result<Answer, readonly PlanProblem[]>
  */
 export function answerPlan(plan: CompletePlan): Result<Answer, readonly PlanProblem[]> {
   const solved = solvedPlan(plan);
-  return solved.ok ? ok(deepFreeze(answered(plan, solved.value))) : solved;
+  return solved.ok ? ok(deepFreeze(answered(plan, solved.value), LAZY)) : solved;
 }
 
 /**
@@ -120,6 +122,9 @@ export function advisedMl(plan: CompletePlan): number | undefined {
     solution === free || verdictOf(solution.pourWaterG, windowOf(plan, free, pours)) === 'pour';
   return isPoured ? pour.ml : undefined;
 }
+
+/** Fields of an answer that are worked out when they are read. */
+const LAZY: ReadonlySet<string> = new Set(['rules', 'doubled']);
 
 /** The account of a plan with its pours: what every other part of an answer stands on. */
 interface Solved {
@@ -178,7 +183,7 @@ function answered(plan: CompletePlan, solved: Solved): Answer {
   // Whatever rule is held to: a base that brings more than the grain can take has to go somewhere.
   const ways = verdict === 'tooMuch' && free.pourWaterG < 0 ? waysOut(plan, free.pourWaterG) : undefined;
   const nowMl = pour.ml * (1 - plan.laterShare);
-  return {
+  const made = {
     pour,
     pours,
     verdict,
@@ -192,7 +197,7 @@ function answered(plan: CompletePlan, solved: Solved): Answer {
     target,
     comesOut: { moisture: solution.moisture, texture: textureOf(plan, solution.moisture) },
     window,
-    rules: otherRules(plan, free, broughtG),
+    ...(plan.usualPourMl === undefined ? {} : { usual: ruleAnswer(plan, 'usual', free, broughtG) }),
     ...(plan.leanMl === 0 || plan.holdTo !== undefined
       ? {}
       : { leans: { accountMl: pourOf(plan.pourWith, free.pourWaterG).ml } }),
@@ -205,9 +210,13 @@ function answered(plan: CompletePlan, solved: Solved): Answer {
     portions: plan.portions,
     pots: plan.pots,
     stages: withTimes(plan, solution),
-    doubled: doubledOf(plan, pour),
     warnings: warningsFor(plan, { solution, levels: standing, salt, boil, liquidG, waysOut: ways }),
   };
+  // Half of the work of an answer, and most who ask for one never look at it.
+  return lazily(made, {
+    rules: () => otherRules(plan, free, broughtG),
+    doubled: () => doubledOf(plan, pour),
+  });
 }
 
 /** By the account, by the rule the cook holds to, or by as much beside the account as the cook wants: then the grain gets what that pour leaves for it. */

@@ -25,6 +25,7 @@ export interface DoubtPart {
   readonly g: number;
 }
 
+/** How far the pour may be off, as one standard deviation, and what that comes from. */
 export interface Doubt {
   /** All parts together, as independent: root of the sum of squares, g. */
   readonly g: number;

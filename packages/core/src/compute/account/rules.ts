@@ -33,12 +33,16 @@ export function ruleWaterG(plan: CompletePlan, rule: Rule, solution: Solution, b
   return Math.max(0, liquidAtLevel(plan, level, solution.bedW) - broughtG) * waterPerMl;
 }
 
-/** Every rule in this pot. */
-export function otherRules(plan: CompletePlan, solution: Solution, broughtG: number): readonly RuleAnswer[] {
+/** One rule in this pot. */
+export function ruleAnswer(plan: CompletePlan, rule: Rule, solution: Solution, broughtG: number): RuleAnswer {
   const waterPerMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
-  return RULES.filter((rule) => rule !== 'usual' || plan.usualPourMl !== undefined).map((rule) => {
-    const waterG = ruleWaterG(plan, rule, solution, broughtG);
-    const moisture = moistureFor(plan, waterG, solution);
-    return { rule, ml: waterG / waterPerMl, moisture, texture: textureOf(plan, moisture) };
-  });
+  const waterG = ruleWaterG(plan, rule, solution, broughtG);
+  const moisture = moistureFor(plan, waterG, solution);
+  return { rule, ml: waterG / waterPerMl, moisture, texture: textureOf(plan, moisture) };
 }
+
+/** Every rule in this pot. */
+export const otherRules = (plan: CompletePlan, solution: Solution, broughtG: number): readonly RuleAnswer[] =>
+  RULES.filter((rule) => rule !== 'usual' || plan.usualPourMl !== undefined).map((rule) =>
+    ruleAnswer(plan, rule, solution, broughtG),
+  );

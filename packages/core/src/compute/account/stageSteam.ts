@@ -6,7 +6,7 @@ import type { CompletePlan } from '../../plan/input/planInput.js';
 import { drinkingHere, drinks, drinksOnTheWay } from './steamDrinking.js';
 import { fryDry } from './steamFryDry.js';
 import { pressure, pressureUp, release } from './steamUnderPressure.js';
-import { add, entry, factsOf, SERVING_MIN, type StageSteam, type Walk } from './steamWalk.js';
+import { add, entry, factsOf, SERVING_MIN, type StageSteam, type SteamWalk } from './steamWalk.js';
 import { endsAtSurface } from '../../basics/method/stage.js';
 import { surroundings } from '../../plan/input/surroundings.js';
 
@@ -25,7 +25,7 @@ export function stageSteam(plan: CompletePlan, pourG: number, moisture: number):
   const at = surroundings(plan);
   const { kJPerK, laterKJPerK, startC, contentsMl } = contentsOf(plan, pourG);
   const facts = factsOf(plan, at);
-  const walk: Walk = {
+  const walk: SteamWalk = {
     plan,
     at,
     kJPerK,
@@ -49,7 +49,7 @@ export function stageSteam(plan: CompletePlan, pourG: number, moisture: number):
   return walk.steam;
 }
 
-function step(walk: Walk, stage: Stage, contentsMl: number): void {
+function step(walk: SteamWalk, stage: Stage, contentsMl: number): void {
   const { act } = stage;
   if (act === 'fryDry') fryDry(walk, stage);
   if (!isWet(act) && !(walk.wet && (act === 'grain' || act === 'butter' || isStill(act)))) return;
@@ -66,7 +66,7 @@ function step(walk: Walk, stage: Stage, contentsMl: number): void {
 }
 
 /** Grain as cool as the kitchen into liquid that is hot. */
-function grainGoesIn(walk: Walk): void {
+function grainGoesIn(walk: SteamWalk): void {
   const { kJPerK, laterKJPerK, at } = walk;
   walk.tempC = (kJPerK * walk.tempC + laterKJPerK * at.roomC) / (kJPerK + laterKJPerK);
   walk.kJPerK = kJPerK + laterKJPerK;
@@ -74,7 +74,7 @@ function grainGoesIn(walk: Walk): void {
 }
 
 /** On the way to the boil, then at it. */
-function heated(walk: Walk, stage: Stage): void {
+function heated(walk: SteamWalk, stage: Stage): void {
   const { at } = walk;
   const { rate, holds } = walk.facts.rates[walk.index] ?? { rate: 0, holds: false };
   // Nothing boils down off the fire: the sign it waits for can never come.
@@ -102,7 +102,7 @@ function heated(walk: Walk, stage: Stage): void {
   add(walk, stage, up.minutes + boiled, up.steamG + rate * boiled, rate, up.boils || !needsBoil);
 }
 
-function rest(walk: Walk, stage: Stage, comesToItsEnd = true): void {
+function rest(walk: SteamWalk, stage: Stage, comesToItsEnd = true): void {
   const minutes = plannedMin(stage);
   const standing = standingSteam(walk.at, stage, minutes, walk.kJPerK, walk.tempC);
   walk.tempC = standing.tempC;
@@ -110,13 +110,13 @@ function rest(walk: Walk, stage: Stage, comesToItsEnd = true): void {
 }
 
 /** Those, and what goes while the pot is served: opened above the open boil it boils itself down to it. */
-function besides({ facts, at, steam, tempC, kJPerK }: Walk): void {
+function besides({ facts, at, steam, tempC, kJPerK }: SteamWalk): void {
   for (const s of facts.besides) steam.push(s);
   const flash = (Math.max(0, tempC - at.boil.tempC) * kJPerK * 1000) / at.boil.latentKJPerKg;
   steam.push(entry('serve', 'serve', SERVING_MIN, facts.served + flash, 0, true));
 }
 
-function markCold(walk: Walk): void {
+function markCold(walk: SteamWalk): void {
   const { steam } = walk;
   const i = steam.findIndex(
     (s) => s.act !== 'rest' && !(s.act !== 'serve' && s.act !== 'lid' && s.act !== 'cloth' && isStill(s.act)),

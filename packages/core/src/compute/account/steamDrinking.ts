@@ -4,14 +4,14 @@ import { plannedMin, type Stage } from '../../basics/method/stage.js';
 import { soakRate, SOAKS_TO_C } from '../../basics/grain/soaking.js';
 import { swelling } from '../../basics/grain/swelling.js';
 import { rateAt } from '../../basics/grain/uptake.js';
-import type { Walk } from './steamWalk.js';
+import type { SteamWalk } from './steamWalk.js';
 import { filmed, GAPS_PER_ML, gapsPerDryG, percolating } from '../../basics/grain/wetting.js';
 
 /** Share of the gaps among the grain still full of liquid when a stew is taken up, and when a rice cooker flips †. */
 export const GAPS_FULL = { stewTakenUp: 0.15, flip: 0.1 } as const;
 
 /** So many minutes under liquid at the boil. */
-export function drinks(walk: Walk, minutes: number): void {
+export function drinks(walk: SteamWalk, minutes: number): void {
   const { facts } = walk;
   const lacks = facts.fullW - walk.w;
   if (lacks > 0 && minutes > 0 && walk.laterKJPerK === 0)
@@ -19,7 +19,7 @@ export function drinks(walk: Walk, minutes: number): void {
 }
 
 /** Grain drinks on the way to the boil too: as in a soak until its starch swells, then faster and faster. */
-export function drinksOnTheWay(walk: Walk, fromC: number, toC: number, minutes: number): void {
+export function drinksOnTheWay(walk: SteamWalk, fromC: number, toC: number, minutes: number): void {
   const { plan, facts } = walk;
   if (walk.laterKJPerK > 0) return;
   const step = minutes / WAY_STEPS;
@@ -41,7 +41,7 @@ const WAY_STEPS = 6;
  * Minutes at the boil until it flips: until what is still free only fills so much of the gaps among the grain. The last of it is drunk slowly, for only films reach the grain above it: the same law as in the pot over
  * time, for one bed.
  */
-export function drinkingHere(walk: Walk, stage: Stage): number {
+export function drinkingHere(walk: SteamWalk, stage: Stage): number {
   const { at, targetW, facts } = walk;
   const share = GAPS_FULL.flip;
   const { dryG } = facts;
@@ -73,7 +73,7 @@ const OPEN_TOP_DRINKS = 0.7;
 const LONGEST_SIGN_MIN = 90;
 
 /** Steam of the stages after this one, and what the lid takes with it, g: the main part of it. */
-function laterSteamG({ plan, at, facts, index }: Walk, stage: Stage): number {
+function laterSteamG({ plan, at, facts, index }: SteamWalk, stage: Stage): number {
   const known = facts.later.get(stage.id);
   if (known !== undefined) return known;
   const later = plan.stages.slice(index + 1);

@@ -5,14 +5,14 @@ import { clingingPerG } from '../../basics/grain/preparing.js';
 import { ingredientTerms } from './ingredientTerms.js';
 import type { CompletePlan } from '../../plan/input/planInput.js';
 import { GAPS_FULL } from './steamDrinking.js';
-import { add, type Walk } from './steamWalk.js';
+import { add, type SteamWalk } from './steamWalk.js';
 import { gapsPerDryG } from '../../basics/grain/wetting.js';
 
 /**
  * The grain goes cold into a stew at the boil, warms with it and takes it up: what is vapour until then is little
  * where there is little stew. Frying on without any would toast the grain, so the stage is over.
  */
-export function fryDry(walk: Walk, stage: Stage): void {
+export function fryDry(walk: SteamWalk, stage: Stage): void {
   const { plan, at, facts } = walk;
   const { othersKJPerK, grainKJPerK } = heatParts(plan);
   const kJPerK = othersKJPerK + grainKJPerK;

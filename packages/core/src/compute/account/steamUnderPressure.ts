@@ -2,13 +2,13 @@ import { CP_WATER } from '../../basics/heat/constants.js';
 import { heatLoss } from '../../basics/heat/equipment.js';
 import { comeUp, pressureBoil, purgeG, surplusW, whistleG } from '../../basics/heat/steam.js';
 import { plannedMin, type Stage } from '../../basics/method/stage.js';
-import { add, type Walk } from './steamWalk.js';
+import { add, type SteamWalk } from './steamWalk.js';
 
 /**
  * To the boil under the locked lid, the air driven out, then up to pressure. The first whistle lets its steam go as the
  * ring makes it: the weight lifts and falls, and the pot stays near its pressure.
  */
-export function pressureUp(walk: Walk, stage: Stage, contentsMl: number): void {
+export function pressureUp(walk: SteamWalk, stage: Stage, contentsMl: number): void {
   const { at } = walk;
   const up = comeUp(at, stage, walk.kJPerK, walk.tempC);
   const top = pressureBoil(at, stage);
@@ -22,7 +22,7 @@ export function pressureUp(walk: Walk, stage: Stage, contentsMl: number): void {
 }
 
 /** At pressure. A thermostat lets nothing go. A weight lets go what the ring gives beyond the losses. */
-export function pressure(walk: Walk, stage: Stage): void {
+export function pressure(walk: SteamWalk, stage: Stage): void {
   const { at } = walk;
   const top = pressureBoil(at, stage);
   const power = surplusW(at, stage, top.tempC);
@@ -44,7 +44,7 @@ export function pressure(walk: Walk, stage: Stage): void {
 }
 
 /** By itself it loses no steam, only heat; let out at once, the pot boils itself down to the open boil. */
-export function release(walk: Walk, stage: Stage): void {
+export function release(walk: SteamWalk, stage: Stage): void {
   const { at } = walk;
   // What has gone as steam has not to cool.
   const goneG = walk.steam.reduce((sum, s) => sum + s.g, 0);

@@ -63,7 +63,7 @@ export function factsOf(plan: CompletePlan, at: Surroundings): Facts {
 }
 
 /** What the walk through the stages carries along. */
-export interface Walk {
+export interface SteamWalk {
   readonly facts: Facts;
   readonly plan: CompletePlan;
   readonly at: Surroundings;
@@ -98,7 +98,7 @@ function besidesOf(plan: CompletePlan, at: Surroundings): readonly StageSteam[] 
 
 /** Writes down what a stage lost. */
 export const add = (
-  walk: Walk,
+  walk: SteamWalk,
   { id, act }: Stage,
   minutes: number,
   g: number,

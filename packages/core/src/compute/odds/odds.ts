@@ -3,7 +3,7 @@ import { pouredWaterG } from '../course/courseFor.js';
 import { plannedMin } from '../../basics/method/stage.js';
 import { deepFreeze } from '../../basics/result.js';
 import { chancesAt, countOf, worth, type Chances, type Samples } from './chances.js';
-import { lookedAt, mendingOf, type LookedChances } from './looked.js';
+import { chancesInspected, mendingOf, type InspectedChances } from './inspection.js';
 import { keepByG, looksFor, type Look } from './looks.js';
 import { measuresFor, type WorthMeasuring } from './measure.js';
 import { frameOf, sampleRows } from './sample.js';
@@ -17,7 +17,7 @@ export interface OddsPoint {
   /** Hot liquid to keep by for this pour, ml. */
   readonly keepByMl: number;
   /** The same when the pot is tasted once, at the end of its covered time, and mended as it is found; none where it is never closed. */
-  readonly looked?: LookedChances;
+  readonly looked?: InspectedChances;
 }
 
 /** How sure it is, and what to pour because of it. */
@@ -73,7 +73,7 @@ export function oddsFrom(samples: Samples, seed: number): Odds {
     const chances = chancesAt(samples, { byG });
     const blind = { waterG, ml: waterG / perMl, chances, keepByMl: keptG / perMl };
     const mending = mendingOf(plan, keptG);
-    return mending ? { ...blind, looked: lookedAt(samples, byG, mending) } : blind;
+    return mending ? { ...blind, looked: chancesInspected(samples, byG, mending) } : blind;
   };
   const curve = steps(POUR_STEPS, frame.spanG).map(point);
   const minutes = stage

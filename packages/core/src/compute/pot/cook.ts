@@ -8,7 +8,15 @@ import { gapsFullOf, type GapsFull } from './surfaceSigns.js';
 import { comeDownToBoil, cookStage, gapsFullNow, seenNow, settingFor } from './stages.js';
 import { HEAT_IN, HEAT_OUT, STEAM, TEMP, type State } from './state.js';
 import { addLiquid, grainGoesIn, pourIn } from './additions.js';
-import { goOn, newWalk, waterG, type CookedStage, type OnStretch, type Recorder, type Walk } from './walk.js';
+import {
+  advance,
+  newWalk,
+  waterG,
+  type CookedStage,
+  type OnStretch,
+  type Recorder,
+  type Walk,
+} from './walk.js';
 
 /** Longest step of the integration, min: halving it moves the final moisture by less than a ten-thousandth. */
 export const STEP_MIN = 0.5;
@@ -145,7 +153,7 @@ function finish(walk: Walk): Cooked {
   const from = walk.atMin;
   const before = y[STEAM] ?? 0;
   comeDownToBoil(walk, s);
-  goOn(walk, s, false, SERVING_MIN);
+  advance(walk, s, false, SERVING_MIN);
   const steamG = (y[STEAM] ?? 0) - before;
   walk.cooked.push({
     stageId: 'serve',

@@ -31,7 +31,14 @@ export const room = (order: Order = 4): Room => ({
  * @param hMin length of the step, min
  * @param again true when `room.k1` still holds the rates at `y`
  */
-export function step(y: State, hMin: number, s: Setting, boiling: boolean, r: Room, again = false): State {
+export function integrationStep(
+  y: State,
+  hMin: number,
+  s: Setting,
+  boiling: boolean,
+  r: Room,
+  again = false,
+): State {
   const { k1, k2, k3, k4, mid, next } = r;
   if (!again) rates(y, k1, s, boiling);
   along(mid, y, k1, hMin / 2);
@@ -77,13 +84,13 @@ export function stepTo(
   let [a, fa] = [0, crossing(y)];
   let [b, fb] = [hMin, crossing(r.next)];
   if (fa >= 0) {
-    step(y, 0, s, boiling, r, true);
+    integrationStep(y, 0, s, boiling, r, true);
     return 0;
   }
   let at = hMin;
   for (let i = 0; i < MOST_HALVINGS; i += 1) {
     at = b - (fb * (b - a)) / (fb - fa);
-    const f = crossing(step(y, at, s, boiling, r, true));
+    const f = crossing(integrationStep(y, at, s, boiling, r, true));
     if (Math.abs(f) < CLOSE_ENOUGH || b - a < CLOSE_ENOUGH) break;
     if (f >= 0) {
       b = at;

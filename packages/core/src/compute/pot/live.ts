@@ -64,7 +64,7 @@ export function advancePot(
   for (;;) {
     const stage = setup.plan.stages[at.stageIndex];
     if (!stage) return { ...at, atMin: Math.max(at.atMin, toMin) };
-    const { walk, isOver } = lookedAt(setup, at, toMin);
+    const { walk, isOver } = chancesInspected(setup, at, toMin);
     if (!isOver || (stays && walk.liquidIn)) return { ...at, atMin: toMin };
     at = { stageIndex: at.stageIndex + 1, atMin: walk.atMin, began: kept(walk) };
   }
@@ -131,7 +131,7 @@ export const stageOverAtMin = (setup: Setup, pot: LivePot): number =>
  */
 export function readPot(setup: Setup, pot: LivePot): LiveReading {
   const stage = setup.plan.stages[pot.stageIndex];
-  const { walk, isOver } = lookedAt(setup, pot, pot.atMin);
+  const { walk, isOver } = chancesInspected(setup, pot, pot.atMin);
   if (isOver && walk.liquidIn && walk.atMin < pot.atMin - 1e-9) {
     lastCooked.delete(pot.began);
     held(walk, pot);
@@ -150,7 +150,7 @@ export function readPot(setup: Setup, pot: LivePot): LiveReading {
  * @example finishPot(setup, pot).stages.length // 4
  */
 export function finishPot(setup: Setup, pot: LivePot): Cooked {
-  const { walk, isOver } = lookedAt(setup, pot, pot.atMin);
+  const { walk, isOver } = chancesInspected(setup, pot, pot.atMin);
   // A stage that was stopped in the middle is cooked from its beginning: it takes the steps it would have taken.
   const at = isOver && walk.atMin < pot.atMin - 1e-9 ? endStage(setup, pot) : pot;
   const end = walkOf(setup, at.began);
@@ -185,7 +185,7 @@ function cookedTo(setup: Setup, pot: LivePot, toMin: number): CookedSoFar {
 }
 
 /** The same, to be looked at and not changed: the next who asks need not cook it again. */
-function lookedAt(setup: Setup, pot: LivePot, toMin: number): CookedSoFar {
+function chancesInspected(setup: Setup, pot: LivePot, toMin: number): CookedSoFar {
   const found = cookedTo(setup, pot, toMin);
   lastCooked.set(pot.began, { ...found, setup, toMin });
   return found;

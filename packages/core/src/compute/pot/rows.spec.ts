@@ -40,7 +40,7 @@ describe('the pots of the table with what is really poured', () => {
   const APART_TO_TENDER = [1.5, 3.5] as const;
   const poured = (cups: number, { pourWith }: CompletePlan): number =>
     (cups * 236.588 * pourWith.densityGPerMl * pourWith.water) / 100;
-  const lookedAt = ([what, cups, , input]: (typeof TABLE)[number], sigmas: number): PotOutcome[] => {
+  const chancesInspected = ([what, cups, , input]: (typeof TABLE)[number], sigmas: number): PotOutcome[] => {
     const plan = planOf(input);
     const answered = answerPlan(plan);
     if (!answered.ok) throw new Error(what);
@@ -57,7 +57,7 @@ describe('the pots of the table with what is really poured', () => {
     });
   };
   it.each(TABLE.map((row) => [row[0], row] as const))('%s', (_, row) => {
-    const looks = lookedAt(row, 0);
+    const looks = chancesInspected(row, 0);
     const outcome = looks.find((o) => !o.flags.hardCentre) ?? looks[0]!;
     expect(['clean', 'golden']).toContain(outcome.base);
     expect(outcome.flags).toMatchObject({ caught: false, hardCentre: false, wetTop: false, broken: false });
@@ -65,7 +65,7 @@ describe('the pots of the table with what is really poured', () => {
     // How it comes out is known as well as the answer says it is: its one standard deviation to either side.
     const [low, high] = APART_TO_TENDER;
     const textures = [-1, 1].map((sigmas) => {
-      const some = lookedAt(row, sigmas);
+      const some = chancesInspected(row, sigmas);
       return (some.find((o) => !o.flags.hardCentre) ?? some[0]!).texture;
     });
     expect(Math.max(...textures)).toBeGreaterThan(low);

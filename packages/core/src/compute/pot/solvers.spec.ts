@@ -1,6 +1,6 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import { planOf, PILAF } from '../../testing/cooked.js';
-import { room, step } from './integrate.js';
+import { room, integrationStep } from './integrate.js';
 import { rates } from './rates.js';
 import { capacity, settingOf } from './setting.js';
 import { setupOf } from './setup.js';
@@ -61,7 +61,7 @@ describe('the equations, solved by others', () => {
     const stage = plan.stages.find((s) => s.act === (boils ? 'simmer' : 'boil'))!;
     const s = settingOf(setup, stage, { grainIn: true, kJPerK: 3.5, steamG: 0, underPressure: false });
     const y = begin.y.slice();
-    for (let i = 0; i < Math.round(minutes / h); i += 1) y.set(step(y, h, s, boils, r));
+    for (let i = 0; i < Math.round(minutes / h); i += 1) y.set(integrationStep(y, h, s, boils, r));
     return y;
   };
   const same = (a: ArrayLike<number>, b: ArrayLike<number>): void => {

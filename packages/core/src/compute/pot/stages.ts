@@ -10,7 +10,7 @@ import { capacity, settingOf, type Setting } from './setting.js';
 import { BASE_C, BROWN, CRUST, DONE0, FREE, get, STARCH, STEAM, TEMP, type State } from './state.js';
 import { addLiquid, letGo } from './additions.js';
 import { gapsFullAt } from './surfaceSigns.js';
-import { goOn, type Ended, type Seen, type Walk } from './walk.js';
+import { advance, type Ended, type Seen, type Walk } from './walk.js';
 
 /** A cook gives up waiting for a sign after this long, min. */
 const PATIENCE_MIN = 90;
@@ -134,12 +134,12 @@ function toTheBoil(walk: Walk, s: Setting): Ended {
 function burns(walk: Walk, s: Setting, forMin: number, crossing?: Crossing): boolean {
   const end = walk.atMin + forMin;
   if (crossing && crossing(walk.y) >= 0) return true;
-  if (s.venting === 'sealed') return goOn(walk, s, false, forMin, crossing);
+  if (s.venting === 'sealed') return advance(walk, s, false, forMin, crossing);
   const atBoil = (y: State): number => get(y, TEMP) - s.boilC;
   if (atBoil(walk.y) < -1e-9) {
     const either: Crossing = crossing ? (y) => Math.max(atBoil(y), crossing(y)) : atBoil;
-    if (!holds(s)) return goOn(walk, s, false, forMin, crossing);
-    if (!goOn(walk, s, false, forMin, either)) return false;
+    if (!holds(s)) return advance(walk, s, false, forMin, crossing);
+    if (!advance(walk, s, false, forMin, either)) return false;
     // The root is found to a ten-thousand-millionth of a degree; from here on the pot is at its boil exactly.
     if (Math.abs(atBoil(walk.y)) < AT_BOIL_K) walk.y[TEMP] = s.boilC;
     if (crossing && crossing(walk.y) >= 0) return true;
@@ -147,7 +147,7 @@ function burns(walk: Walk, s: Setting, forMin: number, crossing?: Crossing): boo
   const left = end - walk.atMin;
   if (left <= 0) return false;
   watchFoam(walk, s);
-  const crossed = goOn(walk, s, holds(s), left, crossing);
+  const crossed = advance(walk, s, holds(s), left, crossing);
   watchFoam(walk, s);
   return crossed;
 }
@@ -162,12 +162,18 @@ const holds = (s: Setting): boolean => {
 function pressureUp(walk: Walk, s: Setting, stage: Stage): Ended {
   const { setup } = walk;
   const { boil } = setup.at;
-  if (get(walk.y, TEMP) < boil.tempC && !goOn(walk, s, false, PATIENCE_MIN, (y) => get(y, TEMP) - boil.tempC))
+  if (
+    get(walk.y, TEMP) < boil.tempC &&
+    !advance(walk, s, false, PATIENCE_MIN, (y) => get(y, TEMP) - boil.tempC)
+  )
     return 'gaveUp';
   const contents = setup.parts.othersMl + setup.parts.grainMl + walk.pourG;
   letGo(walk, s, purgeG(setup.at.vessel, contents));
   const top = pressureBoil(setup.at, stage).tempC;
-  if (gaugeKPa(setup.at.vessel, stage) > 0 && !goOn(walk, s, false, PATIENCE_MIN, (y) => get(y, TEMP) - top))
+  if (
+    gaugeKPa(setup.at.vessel, stage) > 0 &&
+    !advance(walk, s, false, PATIENCE_MIN, (y) => get(y, TEMP) - top)
+  )
     return 'gaveUp';
   if (stage.end.kind !== 'sign') return 'minutes';
   if (stage.end.sign !== 'firstWhistle') return 'sign';

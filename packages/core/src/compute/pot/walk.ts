@@ -1,5 +1,5 @@
 import type { Act } from '../../basics/method/stage.js';
-import { room, step, stepTo, type Crossing, type Order, type Room } from './integrate.js';
+import { room, integrationStep, stepTo, type Crossing, type Order, type Room } from './integrate.js';
 import { availableG } from './rates.js';
 import { NO_HARD_CENTRE } from './constants.js';
 import { type Setting } from './setting.js';
@@ -155,7 +155,13 @@ function isDry({ grainIn, setup, y }: Walk, s: Setting): boolean {
  * Goes on for so many minutes, or until `crossing` is no longer negative.
  * @returns true when it crossed
  */
-export function goOn(walk: Walk, s: Setting, boiling: boolean, forMin: number, crossing?: Crossing): boolean {
+export function advance(
+  walk: Walk,
+  s: Setting,
+  boiling: boolean,
+  forMin: number,
+  crossing?: Crossing,
+): boolean {
   const { y, room: r } = walk;
   const stepMin = Math.min(walk.stepMin, s.stepMin);
   const from = walk.stretch ? y.slice() : undefined;
@@ -173,11 +179,11 @@ export function goOn(walk: Walk, s: Setting, boiling: boolean, forMin: number, c
   let left = forMin;
   while (left > 1e-9) {
     const h = left < stepMin * 1.01 ? left : stepMin;
-    step(y, h, s, boiling, r);
+    integrationStep(y, h, s, boiling, r);
     const crossed = crossing !== undefined && crossing(r.next) >= 0;
     const taken = crossed ? stepTo(y, h, s, boiling, r, crossing) : h;
     if (walk.atMin + taken > walk.stopAtMin + SAME_MOMENT_MIN) {
-      y.set(step(y, Math.max(0, walk.stopAtMin - walk.atMin), s, boiling, r));
+      y.set(integrationStep(y, Math.max(0, walk.stopAtMin - walk.atMin), s, boiling, r));
       walk.atMin = walk.stopAtMin;
       throw PAUSED;
     }

@@ -1,7 +1,7 @@
 import type { Beside } from '../../plan/input/beside.js';
 import { effectiveTaps } from '../stove/effective.js';
-import { MOST_EXTENDED_MIN } from '../stove/replay.js';
-import type { StageEvent } from '../stove/tap.js';
+import { MOST_EXTENDED_MIN } from '../stove/runFromTaps.js';
+import type { Tap } from '../stove/tap.js';
 
 /** How far something made beside the pot has come. */
 export interface BesideRun {
@@ -19,7 +19,7 @@ export interface BesideRun {
  */
 export function besideRuns(
   beside: readonly Beside[] | undefined,
-  events: readonly StageEvent[],
+  events: readonly Tap[],
 ): readonly BesideRun[] {
   if (!beside || beside.length === 0) return [];
   const taps = effectiveTaps(events);

@@ -1,8 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import type { Stage } from '../../basics/method/stage.js';
-import { replay } from '../stove/replay.js';
-import type { StageEvent } from '../stove/tap.js';
+import { runFromTaps } from '../stove/runFromTaps.js';
+import type { Tap } from '../stove/tap.js';
 import { besideRuns } from './beside.js';
 import type { Placed } from './clashes.js';
 import { scheduleMeal } from './meal.js';
@@ -109,14 +109,14 @@ describe('a meal, backwards from the table', () => {
   });
 
   it('moves with the pots that are on: an end that comes late is late at the table', () => {
-    const tap = (kind: StageEvent['kind'], stageId: string, minute: number): StageEvent => ({
+    const tap = (kind: Tap['kind'], stageId: string, minute: number): Tap => ({
       id: `${kind}${stageId}`,
       kind,
       stageId,
       atMs: T0 + minute * MIN,
     });
     const taps = [tap('start', 'soak', 0), tap('done', 'soak', 30), tap('start', 'salad', 31)];
-    const run = replay(STAGES, taps);
+    const run = runFromTaps(STAGES, taps);
     const track = runTrack('pot', run, 'pot')!;
     expect(track.acts.map((a) => a.id)).toEqual(['drain', 'base', 'boil', 'simmer', 'rest']);
     const [made] = besideRuns([salad], taps);
@@ -132,11 +132,11 @@ describe('a meal, backwards from the table', () => {
     const done = besideRuns([salad], [...taps, tap('done', 'salad', 40)]);
     expect(besideRunTrack(done[0]!, 'pot', nowMs)).toBeUndefined();
     const over = STAGES.map(({ id }, i) => tap('done', id, i));
-    expect(runTrack('pot', replay(STAGES, over), 'pot')).toBeUndefined();
+    expect(runTrack('pot', runFromTaps(STAGES, over), 'pot')).toBeUndefined();
   });
 
   it('keeps what is made beside a pot apart from its stages, and gives it a clock of its own', () => {
-    const tap = (kind: StageEvent['kind'], minute: number, more: Partial<StageEvent> = {}): StageEvent => ({
+    const tap = (kind: Tap['kind'], minute: number, more: Partial<Tap> = {}): Tap => ({
       id: `${kind}${minute.toString()}`,
       kind,
       stageId: 'onions',
@@ -144,7 +144,7 @@ describe('a meal, backwards from the table', () => {
       ...more,
     });
     const taps = [tap('start', 1), tap('extend', 5, { minutes: 4 })];
-    expect(replay(STAGES, taps)).toMatchObject({ current: 0, phase: 'waiting' });
+    expect(runFromTaps(STAGES, taps)).toMatchObject({ current: 0, phase: 'waiting' });
     const [run] = besideRuns([onions, salad], taps);
     expect(run!.dueAtMs).toBe(T0 + 20 * MIN);
     expect(besideRuns([salad], taps)[0]!.startedAtMs).toBeUndefined();

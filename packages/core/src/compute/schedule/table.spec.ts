@@ -1,14 +1,14 @@
 import { describe, expect, it } from '@jest/globals';
 import { plannedMin, type Stage } from '../../basics/method/stage.js';
-import { replay } from '../stove/replay.js';
-import type { StageEvent } from '../stove/tap.js';
+import { runFromTaps } from '../stove/runFromTaps.js';
+import type { Tap } from '../stove/tap.js';
 import { PILAF, planOf } from '../../testing/cooked.js';
 import { nextTime, tableAtMs } from './table.js';
 
 const MIN = 60_000;
 const { stages } = planOf(PILAF);
 const minutes = (list: readonly Stage[]): number => list.reduce((sum, s) => sum + plannedMin(s), 0);
-const tap = (kind: StageEvent['kind'], stageId: string, atMin: number, more = {}): StageEvent => ({
+const tap = (kind: Tap['kind'], stageId: string, atMin: number, more = {}): Tap => ({
   id: `${kind}${stageId}`,
   seq: atMin * 10,
   kind,
@@ -19,9 +19,9 @@ const tap = (kind: StageEvent['kind'], stageId: string, atMin: number, more = {}
 
 describe('the table, as a pot goes on', () => {
   it('is all its minutes away, and nearer as time goes by', () => {
-    expect(tableAtMs(replay(stages, []), 0)).toBeCloseTo(minutes(stages) * MIN, 6);
+    expect(tableAtMs(runFromTaps(stages, []), 0)).toBeCloseTo(minutes(stages) * MIN, 6);
     const [first] = stages;
-    const started = replay(stages, [tap('start', first!.id, 0)]);
+    const started = runFromTaps(stages, [tap('start', first!.id, 0)]);
     expect(tableAtMs(started, 0.5 * MIN)).toBeCloseTo(minutes(stages) * MIN, 6);
     // A stage that has run over by three minutes makes everything three minutes later.
     const overMin = plannedMin(first!) + 3;
@@ -31,11 +31,14 @@ describe('the table, as a pot goes on', () => {
   it('moves with a stage that ended early and with one that was lengthened', () => {
     const [first, second] = stages;
     const early = [tap('start', first!.id, 0), tap('done', first!.id, 0)];
-    expect(tableAtMs(replay(stages, early), 0)).toBeCloseTo(minutes(stages.slice(1)) * MIN, 6);
+    expect(tableAtMs(runFromTaps(stages, early), 0)).toBeCloseTo(minutes(stages.slice(1)) * MIN, 6);
     const longer = [...early, tap('extend', second!.id, 0.5, { minutes: 5 })];
-    expect(tableAtMs(replay(stages, longer), 0.5 * MIN)).toBeCloseTo((minutes(stages.slice(1)) + 5) * MIN, 6);
+    expect(tableAtMs(runFromTaps(stages, longer), 0.5 * MIN)).toBeCloseTo(
+      (minutes(stages.slice(1)) + 5) * MIN,
+      6,
+    );
     const all = stages.flatMap((s, i) => [tap('done', s.id, i)]);
-    expect(tableAtMs(replay(stages, all), 99 * MIN)).toBe(99 * MIN);
+    expect(tableAtMs(runFromTaps(stages, all), 99 * MIN)).toBe(99 * MIN);
   });
 });
 

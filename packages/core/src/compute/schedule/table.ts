@@ -1,4 +1,4 @@
-import { dueNowMs, type RunState } from '../stove/replay.js';
+import { dueNowMs, type RunState } from '../stove/runFromTaps.js';
 import { lastsMin } from '../stove/sheet.js';
 
 const MS = 60_000;
@@ -6,7 +6,7 @@ const MS = 60_000;
 /**
  * When a pot will be on the table, as far as it has got: what is left of its stage, nothing of one that has run over, and
  * all that comes after it.
- * @example tableAtMs(replay(stages, []), 0) > 0 // true
+ * @example tableAtMs(runFromTaps(stages, []), 0) > 0 // true
  */
 export function tableAtMs(run: RunState, nowMs: number): number {
   const dueAtMs = dueNowMs(run, nowMs);

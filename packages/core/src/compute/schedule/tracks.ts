@@ -1,7 +1,7 @@
 import { heatsItself, type VesselKind } from '../../basics/heat/equipment.js';
 import { isHandsOn, isWet, plannedMin, type Act, type Stage } from '../../basics/method/stage.js';
 import type { Beside } from '../../plan/input/beside.js';
-import { dueNowMs, type RunState } from '../stove/replay.js';
+import { dueNowMs, type RunState } from '../stove/runFromTaps.js';
 import { lastsMin } from '../stove/sheet.js';
 import type { BesideRun } from './beside.js';
 
@@ -62,7 +62,7 @@ export function potTrack(id: string, stages: readonly Stage[], kind: VesselKind,
  * The track of a pot from where it is: what is over is no more on it, and a stage that runs over lasts till now.
  * @param nowMs of a pot that stands: it goes on then
  * @returns undefined for a pot that is finished
- * @example runTrack('pilaf', replay(stages, []), 'pot')?.acts.length // 3
+ * @example runTrack('pilaf', runFromTaps(stages, []), 'pot')?.acts.length // 3
  */
 export function runTrack(
   id: string,

@@ -11,8 +11,8 @@ import { setupOf, type TrueValues } from '../pot/setup.js';
 import { W0 } from '../pot/state.js';
 import { PILAF, planOf } from '../../testing/cooked.js';
 import { beliefOf, type PotBelief, type PotNow } from './belief.js';
-import { LOOKED, SAYINGS, TASTED } from './saying.js';
-import { TAP_KINDS, type StageEvent } from './tap.js';
+import { LOOKED, OBSERVATIONS, TASTED } from './observation.js';
+import { TAP_KINDS, type Tap } from './tap.js';
 
 const MIN = 60_000;
 const answered = (input: PlanInput) => {
@@ -28,8 +28,8 @@ const minutesOf = (id: string): number => {
 
 /** Taps in the order they were made, each after so many minutes. */
 const taps = (
-  list: readonly (readonly [kind: StageEvent['kind'], stageId: string, atMin: number, more?: object])[],
-): StageEvent[] =>
+  list: readonly (readonly [kind: Tap['kind'], stageId: string, atMin: number, more?: object])[],
+): Tap[] =>
   list.map(([kind, stageId, atMin, more], i) => ({
     id: `t${i.toString()}`,
     seq: i,
@@ -40,9 +40,9 @@ const taps = (
   }));
 
 /** Everything pressed when the plan says, up to the beginning of the simmer. */
-const BEFORE: readonly (readonly [StageEvent['kind'], string, number])[] = (() => {
+const BEFORE: readonly (readonly [Tap['kind'], string, number])[] = (() => {
   let at = 0;
-  const list: [StageEvent['kind'], string, number][] = [['start', stages[0]!.id, 0]];
+  const list: [Tap['kind'], string, number][] = [['start', stages[0]!.id, 0]];
   for (const s of stages) {
     if (s.act === 'simmer') break;
     at += minutesOf(s.id);
@@ -51,9 +51,9 @@ const BEFORE: readonly (readonly [StageEvent['kind'], string, number])[] = (() =
   return list;
 })();
 const SIMMERS = BEFORE.at(-1)![2];
-const believed = (list: StageEvent[], nowMin: number, more: Partial<PotNow> = {}): PotBelief =>
+const believed = (list: Tap[], nowMin: number, more: Partial<PotNow> = {}): PotBelief =>
   beliefOf({ input: PILAF, stages, taps: list, nowMs: nowMin * MIN, keepByMl: keepBy.ml, ...more })!;
-const said = (kind: StageEvent['kind'], word: string, atMin: number) =>
+const said = (kind: Tap['kind'], word: string, atMin: number) =>
   [kind, 'simmer', SIMMERS + atMin, { said: word }] as const;
 
 describe('a pot of which nothing was said', () => {
@@ -86,7 +86,7 @@ describe('taps', () => {
 
   it('that are undone leave no trace', () => {
     const before = list.slice(0, -1);
-    const undo: StageEvent = {
+    const undo: Tap = {
       id: 'u',
       seq: 99,
       kind: 'undo',
@@ -102,7 +102,7 @@ describe('taps', () => {
       kind: fc.constantFrom(...TAP_KINDS.filter((k) => k !== 'undo')),
       stageId: fc.constantFrom(...stages.map((s) => s.id), 'nowhere'),
       atMs: fc.integer({ min: -86_400_000, max: 86_400_000 }),
-      said: fc.constantFrom(...Object.values(SAYINGS).flatMap((s) => s.words ?? []), ''),
+      said: fc.constantFrom(...Object.values(OBSERVATIONS).flatMap((s) => s.words ?? []), ''),
       amount: fc.double({ min: -20, max: 60_000, noNaN: true }),
     });
     fc.assert(
@@ -156,9 +156,7 @@ describe('what is said', () => {
       const input: PlanInput = { ...PILAF, method, vessel: { ...PILAF.vessel, ...kind } };
       const made = answered(input);
       let at = 0;
-      const list: (readonly [StageEvent['kind'], string, number, object?])[] = [
-        ['start', made.stages[0]!.id, 0],
-      ];
+      const list: (readonly [Tap['kind'], string, number, object?])[] = [['start', made.stages[0]!.id, 0]];
       for (const s of made.stages) {
         at += s.end.kind === 'minutes' ? s.end.minutes : s.end.expectMin;
         list.push(['done', s.id, at]);
@@ -180,9 +178,7 @@ describe('what is said', () => {
     const input: PlanInput = { ...PILAF, method: 'boilDown' };
     const made = answered(input);
     let at = 0;
-    const list: (readonly [StageEvent['kind'], string, number, object?])[] = [
-      ['start', made.stages[0]!.id, 0],
-    ];
+    const list: (readonly [Tap['kind'], string, number, object?])[] = [['start', made.stages[0]!.id, 0]];
     for (const s of made.stages) {
       if (s.act === 'boilDown') break;
       at += s.end.kind === 'minutes' ? s.end.minutes : s.end.expectMin;
@@ -262,7 +258,7 @@ describe('what is said', () => {
 
   it('of a stage that is left out ahead counts at once, and not only when its turn comes', () => {
     const rest = stages.find((s) => s.act === 'rest')!.id;
-    const at = (list: StageEvent[]): number => believed(list, SIMMERS + 8).leftAlone.asWanted;
+    const at = (list: Tap[]): number => believed(list, SIMMERS + 8).leftAlone.asWanted;
     const skipped = taps([...BEFORE, ['skip', rest, SIMMERS + 8]]);
     expect(at(skipped)).not.toBe(at(taps(BEFORE)));
   });
@@ -274,7 +270,7 @@ describe('what is said', () => {
       vessel: { ...PILAF.vessel, kind: 'multiCooker' },
     };
     const made = answered(locked);
-    const list: StageEvent[] = taps([['start', made.stages[0]!.id, 0]]);
+    const list: Tap[] = taps([['start', made.stages[0]!.id, 0]]);
     let at = 0;
     for (const s of made.stages) {
       if (s.act === 'pressure') break;
@@ -303,7 +299,7 @@ describe('a pot told of truly and exactly', () => {
     while (plan.stages[pot.stageIndex]!.act !== 'boil') pot = endStage(setup, pot);
     const boilMin = stageOverAtMin(setup, pot);
     pot = endStage(setup, advancePot(setup, pot, boilMin, { stays: true }));
-    const list: (readonly [StageEvent['kind'], string, number, object?])[] = [
+    const list: (readonly [Tap['kind'], string, number, object?])[] = [
       ...BEFORE.slice(0, -1),
       ['sign', 'boil', at + boilMin, { said: 'boil' }],
       ['done', 'boil', at + boilMin],

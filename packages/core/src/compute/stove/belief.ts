@@ -9,27 +9,27 @@ import { finishPot } from '../pot/live.js';
 import type { Setup } from '../pot/setup.js';
 import type { Seen } from '../pot/walk.js';
 import { deepFreeze } from '../../basics/result.js';
-import { asCooked, type AsCooked } from './asCooked.js';
-import { clockOf, endOf, lackOf, mostSeen, spanOf, type End, type Span } from './ends.js';
+import { stretchesFromRun, type CookedStretches } from './stretchesFromRun.js';
+import { clockOf, stageEndOf, lackOf, mostSeen, spanOf, type SampleEnd, type Span } from './stageEnd.js';
 import {
   chanceOfLast,
   effectiveOf,
-  kitchensOf,
+  samplesFromStretches,
   knownOf,
   representative,
-  type Kitchen,
+  type PotSample,
   type Known,
-} from './kitchens.js';
-import { replay } from './replay.js';
+} from './potSamples.js';
+import { runFromTaps } from './runFromTaps.js';
 import { candidatesFor, type Candidate, type Rescue } from './rescues.js';
-import type { StageEvent } from './tap.js';
+import type { Tap } from './tap.js';
 
 /** What is asked about a pot on the stove. */
 export interface PotNow {
   readonly input: PlanInput;
   /** The stages it was begun with. */
   readonly stages: readonly Stage[];
-  readonly taps: readonly StageEvent[];
+  readonly taps: readonly Tap[];
   readonly nowMs: number;
   /** Liquid really poured, ml of what the plan pours; as advised without. */
   readonly pouredMl?: number;
@@ -64,7 +64,7 @@ export interface BeliefOptions {
 /** Kitchens that are followed, and those in which what can be done is tried. */
 const DRAWS = 84;
 const TRIED = 32;
-/** Every so-manieth of those sifts what can be done, and so many of what is sifted are tried in all of them. */
+/** Candidates are screened in every third of these samples; the best four are then tried in all of them. */
 const SIFT = 3;
 const SIFTED = 4;
 const SEED = 20_260;
@@ -92,10 +92,10 @@ export function beliefOf(
   const plan: CompletePlan = made.value;
   const perMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
   const pourG = pot.pouredMl === undefined ? pouredWaterG(plan) : pot.pouredMl * perMl;
-  const run = replay(pot.stages, pot.taps);
+  const run = runFromTaps(pot.stages, pot.taps);
   learnSigns(plan);
-  const cooked = asCooked(plan, run, pot.nowMs);
-  const kitchens = kitchensOf(cooked, pourG, draws, seed);
+  const cooked = stretchesFromRun(plan, run, pot.nowMs);
+  const kitchens = samplesFromStretches(cooked, pourG, draws, seed);
   // Stretches stand for stages one to one: the pot is in the first that is not over, or after all of them.
   const index = cooked.stretches.filter((s) => s.isOver).length;
   return deepFreeze(thought(kitchens, cooked, { keepG: pot.keepByMl * perMl, perMl, index }));
@@ -111,15 +111,15 @@ const isBetter = (then: Chances, plain: Chances): boolean =>
   worth(then) >= worth(plain) + LEAST_GAIN &&
   (isLost(plain) || then.asWanted >= (1 + LEFT_ALONE) * plain.asWanted + LEAST_GAIN);
 
-function thought(kitchens: readonly Kitchen[], cooked: AsCooked, around: Around): PotBelief {
+function thought(kitchens: readonly PotSample[], cooked: CookedStretches, around: Around): PotBelief {
   const { plan } = cooked;
   const alone = new Tally(plan);
-  const ends: End[] = [];
+  const ends: SampleEnd[] = [];
   for (const { setup, pot, weight } of kitchens) {
     const end = finishPot(setup, pot);
     const point = pointOf(end);
     alone.add(weight, point);
-    ends.push({ ...endOf(end, plan.stages[pot.stageIndex], pot), ...point, weight });
+    ends.push({ ...stageEndOf(end, plan.stages[pot.stageIndex], pot), ...point, weight });
   }
   const leftAlone = alone.chances();
   const few = representative(kitchens, TRIED);
@@ -152,14 +152,14 @@ interface Best {
 
 /** Tries what can be done in the same few kitchens; nothing where nothing gains enough. */
 function best(
-  few: readonly Kitchen[],
-  cooked: AsCooked,
+  few: readonly PotSample[],
+  cooked: CookedStretches,
   { keepG, perMl, index, lacksG }: Around & { readonly lacksG: number },
 ): Best {
   const plain = chancesOf(few, cooked.plan, (k) => finishPot(k.setup, k.pot));
   const { stretches } = cooked;
   const candidates = candidatesFor(cooked.plan, index, { keepG, perMl, lacksG, stretches });
-  const triedIn = (kitchens: readonly Kitchen[], { plan, start }: Candidate): Chances =>
+  const triedIn = (kitchens: readonly PotSample[], { plan, start }: Candidate): Chances =>
     chancesOf(kitchens, plan, (k) => {
       const setup: Setup = { ...k.setup, plan };
       return finishPot(setup, start(setup, k.pot));
@@ -178,8 +178,8 @@ function best(
 /** The most promising of what can be done, tried in a part of the kitchens. */
 function sifted(
   candidates: readonly Candidate[],
-  few: readonly Kitchen[],
-  triedIn: (kitchens: readonly Kitchen[], candidate: Candidate) => Chances,
+  few: readonly PotSample[],
+  triedIn: (kitchens: readonly PotSample[], candidate: Candidate) => Chances,
 ): readonly Candidate[] {
   if (candidates.length <= SIFTED) return candidates;
   const part = few.filter((_, i) => i % SIFT === 0);
@@ -190,10 +190,10 @@ function sifted(
     .map(({ candidate }) => candidate);
 }
 
-function chancesOf(few: readonly Kitchen[], plan: CompletePlan, cook: (k: Kitchen) => Cooked): Chances {
+function chancesOf(few: readonly PotSample[], plan: CompletePlan, cook: (k: PotSample) => Cooked): Chances {
   const tally = new Tally(plan);
   // After much was said a few kitchens stand for many: each is cooked once.
-  const times = new Map<Kitchen, number>();
+  const times = new Map<PotSample, number>();
   for (const kitchen of few) times.set(kitchen, (times.get(kitchen) ?? 0) + 1);
   for (const [kitchen, weight] of times) tally.add(weight, pointOf(cook(kitchen)));
   return tally.chances();

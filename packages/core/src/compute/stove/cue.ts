@@ -1,4 +1,4 @@
-import type { RunState } from './replay.js';
+import type { RunState } from './runFromTaps.js';
 
 /** Why a cook is called to the stove. */
 export const CUE_KINDS = ['stageDue'] as const;
@@ -16,7 +16,7 @@ export interface Cue {
 /**
  * The moments at which one track calls, in order: the end of the stage that is running. A track that waits, stands
  * or is finished calls nobody.
- * @example cues(replay(stages, []), 'jollof') // []
+ * @example cues(runFromTaps(stages, []), 'jollof') // []
  */
 export function cues(run: RunState, trackId: string): readonly Cue[] {
   const { stage, dueAtMs } = run.stages[run.current] ?? {};

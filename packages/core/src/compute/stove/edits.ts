@@ -1,7 +1,7 @@
 import { HEATS, LID_STATES } from '../../basics/heat/equipment.js';
 import type { Stage } from '../../basics/method/stage.js';
-import { goOn, newLine, type Sheet } from './sheet.js';
-import type { StageEvent } from './tap.js';
+import { startNextStage, newLine, type Sheet } from './sheet.js';
+import type { Tap } from './tap.js';
 
 /** Acts that can be put between the stages of a pot that is on. */
 export const INSERTED = ['openBoil', 'simmer', 'steam', 'rest', 'wait', 'fork'] as const;
@@ -34,7 +34,7 @@ export const addedBy = (stageId: string): string | undefined =>
  * Changes the line of stages by one tap; what makes no sense where the pot is changes nothing.
  * @returns true where the tap was one that edits the line, whether or not it changed it
  */
-export function edit(sheet: Sheet, tap: StageEvent): boolean {
+export function edit(sheet: Sheet, tap: Tap): boolean {
   const index = sheet.lines.findIndex((l) => l.stage.id === tap.stageId);
   if (index < 0) return EDITS.has(tap.kind);
   if (tap.kind === 'heat' || tap.kind === 'lid') return setAhead(sheet, index, tap);
@@ -44,12 +44,7 @@ export function edit(sheet: Sheet, tap: StageEvent): boolean {
   if (tap.kind === 'skip') skip(sheet, index, tap.atMs);
   return EDITS.has(tap.kind);
 }
-const EDITS: ReadonlySet<StageEvent['kind']> = new Set<StageEvent['kind']>([
-  'insert',
-  'again',
-  'back',
-  'skip',
-]);
+const EDITS: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>(['insert', 'again', 'back', 'skip']);
 
 /** Puts a line in where it can still be cooked; a pot that was finished goes on with it at once. */
 function putIn(sheet: Sheet, after: number, stage: Stage, atMs: number): void {
@@ -60,7 +55,7 @@ function putIn(sheet: Sheet, after: number, stage: Stage, atMs: number): void {
   sheet.lines.splice(Math.max(first, after), 0, line);
 }
 
-function insert(sheet: Sheet, index: number, { id, said, amount = 0, atMs }: StageEvent): void {
+function insert(sheet: Sheet, index: number, { id, said, amount = 0, atMs }: Tap): void {
   const act = INSERTED.find((a) => a === said);
   if (act === undefined) return;
   const stage: Stage = { id: addedId(id), act, ...FIRE[act], end: { kind: 'minutes', minutes: amount } };
@@ -68,7 +63,7 @@ function insert(sheet: Sheet, index: number, { id, said, amount = 0, atMs }: Sta
 }
 
 /** The stage once more, from its beginning: one that is on is over with this, one that is over comes next. */
-function again(sheet: Sheet, index: number, { id, atMs }: StageEvent): void {
+function again(sheet: Sheet, index: number, { id, atMs }: Tap): void {
   const line = sheet.lines[index];
   if (line?.startedAtMs === undefined) return;
   putIn(sheet, index + 1, { ...line.stage, id: addedId(id) }, atMs);
@@ -104,7 +99,7 @@ function skip(sheet: Sheet, index: number, atMs: number): void {
 
 /** One stage is over: what is left out is passed by, and the next clock starts by itself. */
 export function moveOn(sheet: Sheet, atMs: number): void {
-  goOn(sheet, atMs);
+  startNextStage(sheet, atMs);
   sheet.current += 1;
   passSkipped(sheet, atMs);
   const next = sheet.lines[sheet.current];
@@ -120,7 +115,7 @@ function passSkipped(sheet: Sheet, atMs: number): void {
 }
 
 /** Another ring or lid for a stage that is still to come. What is set while it is on is said of the pot. */
-function setAhead(sheet: Sheet, index: number, { kind, said }: StageEvent): boolean {
+function setAhead(sheet: Sheet, index: number, { kind, said }: Tap): boolean {
   const line = sheet.lines[index];
   if (!line || index < sheet.current || line.startedAtMs !== undefined) return false;
   const heat = HEATS.find((h) => h === said);

@@ -1,15 +1,14 @@
-import type { StageEvent } from './tap.js';
+import type { Tap } from './tap.js';
 import { inOrder } from './tapOrder.js';
 
 /**
  * Taps that count, in their order: without undos and what they took back.
  * @example effectiveTaps([]) // []
  */
-export const effectiveTaps = (events: readonly StageEvent[]): readonly StageEvent[] =>
-  withoutUndone(inOrder(events));
+export const effectiveTaps = (events: readonly Tap[]): readonly Tap[] => withoutUndone(inOrder(events));
 
-function withoutUndone(ordered: readonly StageEvent[]): StageEvent[] {
-  let kept: StageEvent[] = [];
+function withoutUndone(ordered: readonly Tap[]): Tap[] {
+  let kept: Tap[] = [];
   for (const event of ordered) {
     if (event.kind !== 'undo') kept.push(event);
     else if (event.undoesId === undefined) kept.pop();

@@ -5,8 +5,8 @@ import { BASE_BANDS, NO_HARD_CENTRE } from '../pot/constants.js';
 import type { LiveReading } from '../pot/live.js';
 import type { Setup } from '../pot/setup.js';
 import { BEDS, BROWN, DONE0, TEMP, W0 } from '../pot/state.js';
-import { LOOKED, TASTED, type SignNow, type Smell } from './saying.js';
-import type { StageEvent } from './tap.js';
+import { LOOKED, TASTED, type SignNow, type Smell } from './observation.js';
+import type { Tap } from './tap.js';
 
 /** A cook is taken to be wrong about what is seen in one case of ten. */
 const WRONG = 0.1;
@@ -41,7 +41,7 @@ export interface Moment {
  * How likely it is that a cook says this of such a pot; 1 for what tells nothing of it.
  * @returns 0 to 1, never 0: anybody may be wrong
  */
-export function likely(tap: StageEvent, moment: Moment): number {
+export function likely(tap: Tap, moment: Moment): number {
   const { reading } = moment;
   const { kind, said, amount = 0 } = tap;
   if (kind === 'looked')
@@ -79,7 +79,7 @@ function ofWords(k: number, words: number, before: readonly number[]): number {
     if (j >= 0 && j < words) near += chance(j) / (j === 0 || j === words - 1 ? 1 : 2);
   return (1 - WRONG) * chance(k) + WRONG * (NEAR * near + (1 - NEAR) / words);
 }
-/** Of ten who are wrong so many are wrong by one word only †. */
+/** Share of mistaken observations that are off by one word only †. */
 const NEAR = 0.7;
 
 /** Chance that a pot so full looks wetter than each edge. */

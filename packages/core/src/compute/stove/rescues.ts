@@ -3,8 +3,8 @@ import type { CompletePlan } from '../../plan/input/planInput.js';
 import { endStage, pourMore, type LivePot } from '../pot/live.js';
 import type { Setup } from '../pot/setup.js';
 import { signsOf } from '../pot/surfaceSigns.js';
-import type { Stretch } from './asCooked.js';
-import { SPLASH_C } from './follow.js';
+import type { Stretch } from './stretchesFromRun.js';
+import { SPLASH_C } from './potFromStretches.js';
 
 /** What can be done to a pot now, with its amount and its minutes. */
 export type Rescue =

@@ -1,6 +1,6 @@
 import { HEATS, LID_STATES, type Fire } from '../../basics/heat/equipment.js';
 import { plannedMin, type Stage } from '../../basics/method/stage.js';
-import type { StageEvent } from './tap.js';
+import type { Tap } from './tap.js';
 
 /** How far one stage has come. */
 export interface StageRun {
@@ -52,7 +52,7 @@ export const newSheet = (stages: readonly Stage[]): Sheet => ({
 });
 
 /** A pot that stood goes on: its clock is later by as long as it stood. */
-export function goOn(sheet: Sheet, atMs: number): void {
+export function startNextStage(sheet: Sheet, atMs: number): void {
   const line = sheet.lines[sheet.current];
   if (line && sheet.pausedAtMs !== undefined) line.stoodMs += Math.max(0, atMs - sheet.pausedAtMs);
   sheet.pausedAtMs = undefined;
@@ -63,7 +63,7 @@ export const lineRead = (line: SheetLine): StageRun => ({ ...line, dueAtMs: due(
 
 /**
  * Minutes a stage of the line lasts: as planned and what was added, nothing where it is left out.
- * @example lastsMin(replay(stages, []).stages[0]) // 6
+ * @example lastsMin(runFromTaps(stages, []).stages[0]) // 6
  */
 export const lastsMin = ({
   stage,
@@ -88,9 +88,9 @@ export const secondsLeft = (run: StageRun, nowMs: number): number | undefined =>
  * Ring and lid of a stage as they are now: as planned, or as they were set since; what was set for so many minutes is set
  * back after them.
  * @param said what was said of the pot, in the order of its times
- * @example fireNow(replay(stages, []).stages[0], [], 0).lid // 'off'
+ * @example fireNow(runFromTaps(stages, []).stages[0], [], 0).lid // 'off'
  */
-export function fireNow(run: StageRun, said: readonly StageEvent[], nowMs: number): Fire {
+export function fireNow(run: StageRun, said: readonly Tap[], nowMs: number): Fire {
   const { startedAtMs = Infinity, doneAtMs = Infinity } = run;
   let fire: Fire = run.stage;
   // What the ring was on when the pot was taken off it.
@@ -113,4 +113,4 @@ export function fireNow(run: StageRun, said: readonly StageEvent[], nowMs: numbe
   }
   return fire;
 }
-const SETS: ReadonlySet<StageEvent['kind']> = new Set<StageEvent['kind']>(['heat', 'lid', 'lidUp']);
+const SETS: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>(['heat', 'lid', 'lidUp']);

@@ -4,9 +4,9 @@ import { grainById } from '../../basics/larder/grainById.js';
 import { stagesFor } from '../../basics/method/templates.js';
 import { plannedMin } from '../../basics/method/stage.js';
 import { cues } from './cue.js';
-import { MOST_EXTENDED_MIN, replay } from './replay.js';
+import { MOST_EXTENDED_MIN, runFromTaps } from './runFromTaps.js';
 import { secondsLeft } from './sheet.js';
-import { TAP_KINDS, type StageEvent } from './tap.js';
+import { TAP_KINDS, type Tap } from './tap.js';
 
 describe('a run at the stove', () => {
   const stages = stagesFor('coveredAbsorption', {
@@ -22,7 +22,7 @@ describe('a run at the stove', () => {
     timing: {},
   });
   const T0 = 1_700_000_000_000;
-  const tap = (kind: StageEvent['kind'], stageId: string, minute: number, minutes?: number): StageEvent => ({
+  const tap = (kind: Tap['kind'], stageId: string, minute: number, minutes?: number): Tap => ({
     id: `${kind}-${stageId}-${minute}`,
     kind,
     stageId,
@@ -31,19 +31,19 @@ describe('a run at the stove', () => {
   });
 
   it('waits, runs and finishes; done starts the next clock', () => {
-    expect(replay(stages, []).phase).toBe('waiting');
-    const running = replay(stages, [tap('start', 'boil', 0), tap('done', 'boil', 6)]);
+    expect(runFromTaps(stages, []).phase).toBe('waiting');
+    const running = runFromTaps(stages, [tap('start', 'boil', 0), tap('done', 'boil', 6)]);
     expect(running).toMatchObject({ phase: 'running', current: 1 });
     const simmer = running.stages[1]!;
     expect(simmer.dueAtMs).toBe(T0 + (6 + plannedMin(simmer.stage)) * 60_000);
     expect(secondsLeft(simmer, T0 + 7 * 60_000)).toBe((plannedMin(simmer.stage) - 1) * 60);
     expect(
-      replay(stages, [tap('done', 'boil', 6), tap('done', 'simmer', 20), tap('done', 'rest', 30)]).phase,
+      runFromTaps(stages, [tap('done', 'boil', 6), tap('done', 'simmer', 20), tap('done', 'rest', 30)]).phase,
     ).toBe('finished');
   });
 
   it('calls the cook at the end of the stage that runs, and nobody before the start or after the end', () => {
-    const at = (...taps: StageEvent[]) => cues(replay(stages, taps), 'pilaf');
+    const at = (...taps: Tap[]) => cues(runFromTaps(stages, taps), 'pilaf');
     expect(at()).toEqual([]);
     const boiled = tap('done', 'boil', 6);
     const simmers = plannedMin(stages[1]!);
@@ -55,11 +55,11 @@ describe('a run at the stove', () => {
 
   it('adds five minutes, and takes a tap back', () => {
     const events = [tap('done', 'boil', 6), tap('extend', 'simmer', 18, 5)];
-    expect(replay(stages, events).stages[1]!.extendedMin).toBe(5);
-    const undone = replay(stages, [...events, tap('undo', 'simmer', 19)]);
+    expect(runFromTaps(stages, events).stages[1]!.extendedMin).toBe(5);
+    const undone = runFromTaps(stages, [...events, tap('undo', 'simmer', 19)]);
     expect(undone.stages[1]!.extendedMin).toBe(0);
     expect(undone.undoable).toMatchObject({ kind: 'done', stageId: 'boil' });
-    expect(replay(stages, [...events, tap('undo', 'simmer', 19), tap('undo', 'boil', 20)]).phase).toBe(
+    expect(runFromTaps(stages, [...events, tap('undo', 'simmer', 19), tap('undo', 'boil', 20)]).phase).toBe(
       'waiting',
     );
   });
@@ -71,8 +71,8 @@ describe('a run at the stove', () => {
       tap('extend', 'simmer', 9, 5),
       tap('done', 'rest', 10),
     ].map((event, i) => ({ ...event, seq: i + 1 }));
-    expect(replay(stages, [...events].reverse())).toEqual(replay(stages, events));
-    expect(replay(stages, events).current).toBe(1);
+    expect(runFromTaps(stages, [...events].reverse())).toEqual(runFromTaps(stages, events));
+    expect(runFromTaps(stages, events).current).toBe(1);
   });
 
   it('counts by the server’s order and no clock: a phone ten minutes slow can press Done', () => {
@@ -81,10 +81,10 @@ describe('a run at the stove', () => {
       { ...start, seq: 1 },
       { ...done, seq: 2 },
     ];
-    expect(replay(stages, seen)).toMatchObject({ current: 1, phase: 'running' });
+    expect(runFromTaps(stages, seen)).toMatchObject({ current: 1, phase: 'running' });
     // What is still on its way counts last.
-    expect(replay(stages, [done, { ...start, seq: 1 }]).current).toBe(1);
-    expect(replay(stages, [...seen, { ...undo, undoesId: done.id }]).current).toBe(0);
+    expect(runFromTaps(stages, [done, { ...start, seq: 1 }]).current).toBe(1);
+    expect(runFromTaps(stages, [...seen, { ...undo, undoesId: done.id }]).current).toBe(0);
   });
 
   it('takes back the tap that is named, whatever was tapped since, and once', () => {
@@ -92,16 +92,18 @@ describe('a run at the stove', () => {
     const undo = { ...tap('undo', 'simmer', 10), undoesId: more.id };
     const further = tap('extend', 'simmer', 11, 10);
     const again = { ...undo, id: 'again' };
-    expect(replay(stages, [done, more, further, undo, again]).stages[1]?.extendedMin).toBe(10);
+    expect(runFromTaps(stages, [done, more, further, undo, again]).stages[1]?.extendedMin).toBe(10);
   });
 
   it('takes minutes off a stage, to nothing and no further', () => {
     const base = [tap('done', 'boil', 5)];
     const planned = plannedMin(stages[1]!);
-    const less = replay(stages, [...base, tap('extend', 'simmer', 6, -2)]).stages[1]!;
+    const less = runFromTaps(stages, [...base, tap('extend', 'simmer', 6, -2)]).stages[1]!;
     expect(less.extendedMin).toBe(-2);
     expect(less.dueAtMs! - less.startedAtMs!).toBe((planned - 2) * 60_000);
-    expect(replay(stages, [...base, tap('extend', 'simmer', 6, -500)]).stages[1]!.extendedMin).toBe(-planned);
+    expect(runFromTaps(stages, [...base, tap('extend', 'simmer', 6, -500)]).stages[1]!.extendedMin).toBe(
+      -planned,
+    );
   });
 
   it('never extends past any sense and never leaves the list', () => {
@@ -114,7 +116,7 @@ describe('a run at the stove', () => {
     });
     fc.assert(
       fc.property(fc.array(event, { maxLength: 40 }), (events) => {
-        const state = replay(stages, events);
+        const state = runFromTaps(stages, events);
         return (
           state.current <= stages.length && state.stages.every((r) => r.extendedMin <= MOST_EXTENDED_MIN)
         );

@@ -28,16 +28,16 @@ export const TAP_KINDS = [
 ] as const;
 
 /** One tap at the stove. `atMs` is ms since the epoch by the one clock all taps of a cook are told by. */
-export interface StageEvent {
+export interface Tap {
   readonly id: string;
   readonly kind: (typeof TAP_KINDS)[number];
   readonly stageId: string;
   readonly atMs: number;
   /** Minutes added, for `extend`; negative for taken off. */
   readonly minutes?: number;
-  /** What was seen, tasted, smelt or set: a word of SAYINGS, or the note. */
+  /** What was seen, tasted, smelt or set: a word of OBSERVATIONS, or the note. */
   readonly said?: string;
-  /** How much, in the unit of SAYINGS. */
+  /** How much, in the unit of OBSERVATIONS. */
   readonly amount?: number;
   /** Its place in the order the server took taps in; undefined while it is on its way. */
   readonly seq?: number;
@@ -48,14 +48,14 @@ export interface StageEvent {
 }
 
 /** Kinds of taps that tell of the pot and move no stage. */
-export type SayingKind = Exclude<StageEvent['kind'], (typeof MOVES)[number]>;
+export type ObservationKind = Exclude<Tap['kind'], (typeof MOVES)[number]>;
 
 /** Taps that move the stages, or edit their line. */
 const MOVES = ['start', 'done', 'extend', 'undo', 'insert', 'again', 'back', 'skip'] as const;
 
 /**
  * True for a tap that tells of the pot.
- * @example isSaying('looked') // true
+ * @example isObservation('looked') // true
  */
-export const isSaying = (kind: StageEvent['kind']): kind is SayingKind =>
+export const isObservation = (kind: Tap['kind']): kind is ObservationKind =>
   !(MOVES as readonly string[]).includes(kind);

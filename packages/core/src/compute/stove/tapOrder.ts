@@ -1,6 +1,6 @@
-import type { StageEvent } from './tap.js';
+import type { Tap } from './tap.js';
 
-type Placed = Pick<StageEvent, 'id' | 'seq' | 'followsId'>;
+type Placed = Pick<Tap, 'id' | 'seq' | 'followsId'>;
 
 /**
  * Taps in the order they count in: by the server's sequence, what is still on its way last and as it was tapped, and

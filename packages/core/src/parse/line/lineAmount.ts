@@ -13,7 +13,7 @@ import { singular, wordsOf } from './words.js';
 export type LineAmount = { readonly g: number } | { readonly ml: number } | { readonly count: number };
 
 /** What a jar, a packet or a tube of each thing holds in this household, g: by the thing's id and the vessel's word. */
-export type PacketSizes = Readonly<Record<string, Readonly<Record<string, number>>>>;
+export type CanSizes = Readonly<Record<string, Readonly<Record<string, number>>>>;
 
 const CONTAINER =
   /^(?:(?:small|large|big|medium|standard|regular|full)[\s-]+)*(can|tin|packet|pack|sachet|jar|bottle|carton|tube|pouch|box|bag|tub|punnet)(?:e?s)?\b\.?\s*(?:of\s+)?/iu;
@@ -110,7 +110,7 @@ export function measured(
   line: string,
   { lead, size, container }: Amount,
   row: Row,
-  sizes: PacketSizes,
+  sizes: CanSizes,
 ): Measured | WhyNot {
   const natural = 'units' in row ? row.units : [];
   const words = wordsOf(line);

@@ -7,14 +7,14 @@ import {
   millilitresOf,
   type Amount,
   type LineAmount,
-  type PacketSizes,
+  type CanSizes,
 } from './lineAmount.js';
 import { soakedFor } from '../../basics/larder/pulseSoak.js';
 import { saidNumber } from './saidNumber.js';
 import { isHeading, portionsOf, potOf, SOAKED, soakOf, type Soak } from './saidBesides.js';
 import { thingsOf } from './things.js';
 
-export type { LineAmount, PacketSizes } from './lineAmount.js';
+export type { LineAmount, CanSizes } from './lineAmount.js';
 
 /** One typed line as understood. */
 export interface ParsedLine {
@@ -54,7 +54,7 @@ export interface LineOptions extends ParseOptions {
   /** The household's own ingredients, looked in first. */
   readonly own?: readonly Ingredient[];
   /** What its jars and packets hold. */
-  readonly sizes?: PacketSizes;
+  readonly sizes?: CanSizes;
   /** Id of the row that the cook says it is: only the amount is read. */
   readonly as?: string;
 }

@@ -1,7 +1,7 @@
 import { GRAINS, RANGES, type ParsedLine, type Recipe } from '@hammock/core';
 import { useState } from 'react';
 import { rowOf } from '../../../stores/kitchen/ownLarder.js';
-import { rememberPacket } from '../../../stores/kitchen/canSizes.js';
+import { rememberCanSize } from '../../../stores/kitchen/canSizes.js';
 import { Button } from '../../../ui/controls/Button.js';
 import { NumberField } from '../../../ui/controls/NumberField.js';
 import { Pick } from '../../../ui/controls/Pick.js';
@@ -143,7 +143,7 @@ function PacketSize({ id, packet }: { readonly id: string; readonly packet: stri
       className="flex items-center gap-x-2 text-ink"
       onSubmit={(e) => {
         e.preventDefault();
-        if (good) rememberPacket(id, packet, g);
+        if (good) rememberCanSize(id, packet, g);
       }}
     >
       <NumberField

@@ -4,7 +4,7 @@ import { fetched } from '../../../storage/fetched.js';
 import { useDraft } from '../../../stores/plan/draft.js';
 import { useKitchen } from '../../../stores/kitchen/kitchen.js';
 import { ownIngredients } from '../../../stores/kitchen/ownLarder.js';
-import { usePacketSizes } from '../../../stores/kitchen/canSizes.js';
+import { useCanSizes } from '../../../stores/kitchen/canSizes.js';
 import { Button } from '../../../ui/controls/Button.js';
 import { toldWords } from '../../../words/plan/recipeTextWords.js';
 import { cupOf } from '../../../stores/plan/planInput.js';
@@ -36,7 +36,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
   const isNew = useDraft((s) => s.draft?.dishId === null);
   const cupId = useDraft((s) => s.draft?.cupId);
   const cupMl = useKitchen((s) => cupOf(s, cupId)?.ml);
-  const sizes = usePacketSizes();
+  const sizes = useCanSizes();
   const options = useMemo(
     (): LineOptions => ({
       own: [...ownIngredients().values()],

@@ -26,7 +26,7 @@ const rowsWith = (own: readonly IngredientRecord[]) => [
 export const everything = (own: readonly IngredientRecord[]) =>
   rowsWith(own)
     .map((i) => ({ value: i.id, label: i.name, also: i.also.join(', '), usual: USUAL.has(i.id) }))
-    // By the letters alone: a phone takes longer to learn a language's order than to draw the page.
+    // By the writes alone: a phone takes longer to learn a language's order than to draw the page.
     .sort((a, b) => (a.label.toLowerCase() < b.label.toLowerCase() ? -1 : 1));
 /** Everything that can be poured, for a list. */
 export const pourable = (own: readonly IngredientRecord[]) =>

@@ -9,11 +9,11 @@ import {
   type State,
 } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
-import { engineNow } from '../../../stores/plan/engine.js';
+import { coreNow } from '../../../stores/plan/core.js';
 import { usualVessel, type Draft } from '../../../stores/plan/draftOf.js';
 import type { KitchenThings } from '../../../stores/kitchen/kitchenThings.js';
 import { rowOf } from '../../../stores/kitchen/ownLarder.js';
-import { planInputOf } from '../../../stores/plan/planInput.js';
+import { planInputOf } from '../../../stores/plan/learntPlan.js';
 import { isWidth } from '../../../stores/kitchen/potOfWidth.js';
 import { HOT_C } from './hotLiquid.js';
 import { LADLE_G } from './ladle.js';
@@ -157,7 +157,7 @@ function takenOutOf(
   kitchen: KitchenThings,
 ): DishSpec['base'] {
   if (!takenOut) return undefined;
-  const found = engineNow()?.answer(planInputOf(draft, kitchen));
+  const found = coreNow()?.answer(planInputOf(draft, kitchen));
   const massG = found?.ok === true ? found.value.base.massG : 0;
   const g = 'ladles' in takenOut ? takenOut.ladles * LADLE_G : takenOut.share * massG;
   const back = backAt && stageOf(backAt, stages)?.id;

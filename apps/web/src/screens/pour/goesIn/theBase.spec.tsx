@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { answer } from '@hammock/core';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { planInputOf } from '../../../stores/plan/planInput.js';
+import { planInputOf } from '../../../stores/plan/learntPlan.js';
 import { useDraft } from '../../../stores/plan/draft.js';
 import { useKitchen } from '../../../stores/kitchen/kitchen.js';
 import { settle, silence } from '../../../testing/household.js';

@@ -1,8 +1,8 @@
 import { beforeAll, describe, expect, it } from '@jest/globals';
 import { answer, parseRecipe } from '@hammock/core';
 import type { Draft } from '../../../stores/plan/draftOf.js';
-import { loadEngine } from '../../../stores/plan/engine.js';
-import { planInputOf } from '../../../stores/plan/planInput.js';
+import { loadCore } from '../../../stores/plan/core.js';
+import { planInputOf } from '../../../stores/plan/learntPlan.js';
 import { KITCHEN, LARGE, READ, TELLINGS, told } from '../../../testing/tellings.js';
 import { withTold } from './putIn.js';
 
@@ -12,7 +12,7 @@ const baseOf = (draft: Draft) => {
   return made.value.base;
 };
 
-beforeAll(loadEngine);
+beforeAll(loadCore);
 
 describe('a dish that is told', () => {
   it.each(TELLINGS.map((d, i) => [i + 1, d] as const))(

@@ -1,8 +1,9 @@
 import { learntInto } from '@hammock/core/learning';
 import { useState } from 'react';
 import { knowPot } from '../../../stores/notebook/knownPot.js';
-import { useEngine } from '../../../stores/plan/engine.js';
-import { learntOfPlan, useLearnt } from '../../../stores/kitchen/learnt.js';
+import { useCore } from '../../../stores/plan/core.js';
+import { useLearnt } from '../../../stores/kitchen/learnt.js';
+import { learntOfPlan } from '../../../stores/plan/learntPlan.js';
 import { useMe, usePeople } from '../../../stores/kitchen/people.js';
 import type { PlanView } from '../../../stores/plan/usePlan.js';
 import { useMeasures, useMetric } from '../../../stores/kitchen/units.js';
@@ -21,7 +22,7 @@ const LEAST_ML = 4;
 /** What the number stands on: what cooks usually pour, or this household's own pots and what they moved. */
 export function StandsOn({ plan: { draft, input, answer, stale } }: { readonly plan: PlanView }) {
   const learnt = useLearnt((s) => s.learnt);
-  const engine = useEngine();
+  const engine = useCore();
   const measures = useMeasures(draft.cupId);
   const metric = useMetric();
   const me = useMe((s) => s.name);
@@ -45,7 +46,7 @@ export function StandsOn({ plan: { draft, input, answer, stale } }: { readonly p
       <KnownPot
         draft={draft}
         input={input}
-        pourMl={answer.rules.find((r) => r.rule === 'usual')?.ml ?? answer.pour.ml}
+        pourMl={answer.usual?.ml ?? answer.pour.ml}
         liquidId={answer.pour.ingredientId}
       />
     </div>

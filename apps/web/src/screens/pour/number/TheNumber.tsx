@@ -24,7 +24,7 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
   const { pour, pours, keepBy, window, additions } = answer;
   const first = pours.length > 1 ? pours[0] : undefined;
   const name = rowOf(pour.ingredientId)?.name.toLowerCase() ?? '';
-  const usual = answer.rules.find((r) => r.rule === 'usual');
+  const { usual } = answer;
   const none = answer.verdict !== 'pour' || pour.ml <= 0;
   const density = rowOf(pour.ingredientId)?.densityGPerMl ?? 1;
   const shown = showPour(pour.ml, measures, unit, density);

@@ -4,7 +4,7 @@ import { say } from '../../../stores/session/said.js';
 /** Long enough for the last key and the last step of a slider, ms. */
 const SETTLED_MS = 500;
 
-/** Says the pour to whoever hears the screen, once it has settled; not the one the screen was opened with. */
+/** Says the pour to screen readers, once it has settled; not the one the screen was opened with. */
 export function useSayPour(pour: string, odds: string | undefined): void {
   const before = useRef(pour);
   useEffect(() => {

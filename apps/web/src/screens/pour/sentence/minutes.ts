@@ -1,4 +1,4 @@
-/** Options of so many minutes; nothing at all has a word of its own. */
+/** Options for a number of minutes; none at all has a word of its own. */
 export const minutes = (list: readonly number[], none: string) =>
   list.map((m) => ({ value: m.toString(), label: m === 0 ? none : `${m.toString()} min` }));
 /** The usual choices with the one that is made. */

@@ -1,4 +1,4 @@
-/** Letters of a text as they are looked for, whatever they mean elsewhere. */
+/** Writes of a text as they are looked for, whatever they mean elsewhere. */
 const plain = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/gu, String.raw`\$&`);
 
 /**

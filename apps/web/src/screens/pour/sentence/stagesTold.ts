@@ -1,7 +1,7 @@
 import { completePlan, isWet, type Act, type IngredientInput, type Recipe, type Stage } from '@hammock/core';
 import type { Draft } from '../../../stores/plan/draftOf.js';
 import type { KitchenThings } from '../../../stores/kitchen/kitchenThings.js';
-import { planInputOf } from '../../../stores/plan/planInput.js';
+import { planInputOf } from '../../../stores/plan/learntPlan.js';
 
 type Told = Pick<Recipe, 'steps' | 'order' | 'restLid'>;
 

@@ -1,7 +1,7 @@
 import { clockMs, MENDED_RESTS_MIN, type PotBelief, type RunState } from '@hammock/core';
 import { useCooks } from '../../../stores/cooks/cooks.js';
 import { Button } from '../../../ui/controls/Button.js';
-import { actText, chanceText, nextText } from '../../../words/stove/observationWords.js';
+import { rescueText, chanceText, nextText } from '../../../words/stove/observationWords.js';
 
 /** What to do about what was said: one act, what it changes, and a press that does it and writes it down. */
 export function Advice({
@@ -18,7 +18,7 @@ export function Advice({
   const tap = useCooks((s) => s.tap);
   const here = run.stages[run.current] ?? run.stages.at(-1);
   const { act } = belief;
-  const text = actText(act, amount);
+  const text = rescueText(act, amount);
   const doIt = (): void => {
     if (!here) return;
     const { id, end } = here.stage;

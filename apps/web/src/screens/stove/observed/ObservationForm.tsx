@@ -1,29 +1,29 @@
-import { isWet, type Act, type RunState, type StageEvent } from '@hammock/core';
-import { LONGEST_NOTE, SAYINGS, type SayingKind } from '@hammock/core/records';
+import { isWet, type Act, type RunState, type Tap } from '@hammock/core';
+import { LONGEST_NOTE, OBSERVATIONS, type ObservationKind } from '@hammock/core/records';
 import { useState } from 'react';
 import { Button } from '../../../ui/controls/Button.js';
 import { Choice, Row } from './choices.js';
 import { PersonPick } from '../../../ui/controls/PersonPick.js';
 import { NumberField } from '../../../ui/controls/NumberField.js';
-import { SAID, SAYING_NAME } from '../../../words/stove/observationWords.js';
+import { OBSERVATION_WORDS, OBSERVATION_NAME } from '../../../words/stove/observationWords.js';
 
 /** What a saying adds to its kind. */
-export type SaidMore = Pick<StageEvent, 'said' | 'amount'>;
+export type SaidMore = Pick<Tap, 'said' | 'amount'>;
 
-export interface SaySoProps {
+export interface ObservationFormProps {
   readonly run: RunState;
-  readonly onSay: (kind: SayingKind, more?: SaidMore) => void;
+  readonly onSay: (kind: ObservationKind, more?: SaidMore) => void;
   /** Minutes more, or less, on the clock of this stage. */
   readonly onMinutes: (minutes: number) => void;
   readonly amount: (ml: number) => string;
 }
 
 /** Kinds behind the first row; all others are behind "more", and a sign has a word of its own. */
-const FIRST: readonly SayingKind[] = ['looked', 'tasted', 'splash', 'smells'];
-const MORE = (Object.keys(SAYINGS) as SayingKind[]).filter(
+const FIRST: readonly ObservationKind[] = ['looked', 'tasted', 'splash', 'smells'];
+const MORE = (Object.keys(OBSERVATIONS) as ObservationKind[]).filter(
   (kind) => kind !== 'sign' && !FIRST.includes(kind),
 );
-type Opened = SayingKind | 'more' | 'minutes' | undefined;
+type Opened = ObservationKind | 'more' | 'minutes' | undefined;
 /** What a clock is set on or back by, min. */
 const MINUTES = [-5, -2, -1, 1, 2];
 
@@ -47,11 +47,11 @@ const hasLiquid = ({ stages, current }: RunState): boolean =>
   stages.slice(0, current + 1).some(({ stage }) => isWet(stage.act) || stage.act === 'fryDry');
 
 /** What the cook sees, tastes and does: one tap, a second for the word or the amount. */
-export function SaySo({ run, onSay, onMinutes, amount }: SaySoProps) {
+export function ObservationForm({ run, onSay, onMinutes, amount }: ObservationFormProps) {
   const [opened, setOpened] = useState<Opened>();
   const here = run.stages[run.current]?.stage;
   if (!hasLiquid(run)) return null;
-  const say = (kind: SayingKind, more?: SaidMore): void => {
+  const say = (kind: ObservationKind, more?: SaidMore): void => {
     onSay(kind, more);
     setOpened(undefined);
   };
@@ -68,7 +68,7 @@ export function SaySo({ run, onSay, onMinutes, amount }: SaySoProps) {
         )}
         {FIRST.map((kind) => (
           <Choice key={kind} open={opened === kind} onClick={() => toggle(kind)}>
-            {SAYING_NAME[kind]} …
+            {OBSERVATION_NAME[kind]} …
           </Choice>
         ))}
         <Choice open={opened === 'more' || isMore(opened)} onClick={() => toggle('more')}>
@@ -79,13 +79,13 @@ export function SaySo({ run, onSay, onMinutes, amount }: SaySoProps) {
         <Row label="More to say">
           {here?.end.kind === 'minutes' && <Choice onClick={() => setOpened('minutes')}>Minutes …</Choice>}
           {MORE.filter((kind) => fits(kind, run)).map((kind) =>
-            SAYINGS[kind].words || SAYINGS[kind].range || SAYINGS[kind].text ? (
+            OBSERVATIONS[kind].words || OBSERVATIONS[kind].range || OBSERVATIONS[kind].text ? (
               <Choice key={kind} onClick={() => setOpened(kind)}>
-                {SAYING_NAME[kind]} …
+                {OBSERVATION_NAME[kind]} …
               </Choice>
             ) : (
               <Choice key={kind} onClick={() => say(kind)}>
-                {SAYING_NAME[kind]}
+                {OBSERVATION_NAME[kind]}
               </Choice>
             ),
           )}
@@ -121,7 +121,7 @@ const NOW: Readonly<Record<string, string>> = {
 };
 
 /** A pot that stands can only go on, and one that cooks can only be set off. */
-const fits = (kind: SayingKind, { pausedAtMs, phase }: RunState): boolean => {
+const fits = (kind: ObservationKind, { pausedAtMs, phase }: RunState): boolean => {
   if (kind === 'pause') return pausedAtMs === undefined && phase === 'running';
   return kind !== 'resume' || pausedAtMs !== undefined;
 };
@@ -134,23 +134,23 @@ function Second({
   say,
   amount,
 }: {
-  readonly kind: SayingKind;
-  readonly say: (kind: SayingKind, more?: SaidMore) => void;
+  readonly kind: ObservationKind;
+  readonly say: (kind: ObservationKind, more?: SaidMore) => void;
   readonly amount: (ml: number) => string;
 }) {
-  const { words, range, text } = SAYINGS[kind];
+  const { words, range, text } = OBSERVATIONS[kind];
   const quick = QUICK[kind] ?? [];
   if (kind === 'hands')
     return (
       <div className="mt-2 bg-raised p-2">
-        <PersonPick label={SAYING_NAME.hands} onPick={(said) => say('hands', { said })} />
+        <PersonPick label={OBSERVATION_NAME.hands} onPick={(said) => say('hands', { said })} />
       </div>
     );
   return (
-    <Row label={SAYING_NAME[kind]}>
+    <Row label={OBSERVATION_NAME[kind]}>
       {words?.map((word) => (
         <Choice key={word} onClick={() => say(kind, { said: word })}>
-          {SAID[kind]?.[word] ?? word}
+          {OBSERVATION_WORDS[kind]?.[word] ?? word}
         </Choice>
       ))}
       {quick.map((n) => (
@@ -163,7 +163,7 @@ function Second({
     </Row>
   );
 }
-const QUICK: Readonly<Partial<Record<SayingKind, readonly number[]>>> = {
+const QUICK: Readonly<Partial<Record<ObservationKind, readonly number[]>>> = {
   splash: SPLASHES_ML,
   ladled: LADLES_ML,
   lidUp: LID_MIN,
@@ -173,11 +173,11 @@ function Exact({
   kind,
   say,
 }: {
-  readonly kind: SayingKind;
-  readonly say: (kind: SayingKind, more?: SaidMore) => void;
+  readonly kind: ObservationKind;
+  readonly say: (kind: ObservationKind, more?: SaidMore) => void;
 }) {
   const [n, setN] = useState(Number.NaN);
-  const { range } = SAYINGS[kind];
+  const { range } = OBSERVATIONS[kind];
   if (!range) return null;
   const good = n >= range.least && n <= range.most;
   const wrong = Number.isFinite(n) && !good;
@@ -190,7 +190,7 @@ function Exact({
       }}
     >
       <NumberField
-        label={`${SAYING_NAME[kind]}, exactly`}
+        label={`${OBSERVATION_NAME[kind]}, exactly`}
         by={kind === 'weighs' ? 'scale' : kind === 'reads' ? 'thermometer' : undefined}
         unit={range.unit}
         value={n}
@@ -211,7 +211,7 @@ function Exact({
   );
 }
 
-function Note({ say }: { readonly say: (kind: SayingKind, more?: SaidMore) => void }) {
+function Note({ say }: { readonly say: (kind: ObservationKind, more?: SaidMore) => void }) {
   const [text, setText] = useState('');
   return (
     <form

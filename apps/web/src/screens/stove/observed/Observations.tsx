@@ -5,16 +5,16 @@ import { useCooks } from '../../../stores/cooks/cooks.js';
 import { useMeasures, useMetric } from '../../../stores/kitchen/units.js';
 import { Fence } from '../../../ui/shell/Fence.js';
 import { showPour } from '../../../words/measures/amounts.js';
-import { saidText } from '../../../words/stove/observationWords.js';
+import { observationText } from '../../../words/stove/observationWords.js';
 import { Advice } from './Advice.js';
-import { SaySo } from './ObservationForm.js';
+import { ObservationForm } from './ObservationForm.js';
 import { useBelief } from './useBelief.js';
 
 /** As much of what was said as is read at a glance. */
 const LAST = 4;
 
 /** What was said of the pot, what is to be done about it, and what else can be said. */
-export function Told({
+export function Observations({
   cook,
   run,
   nowMs,
@@ -39,7 +39,7 @@ export function Told({
           <Advice belief={belief} run={run} amount={amount} nowMs={nowMs} />
         </Fence>
       )}
-      <SaySo
+      <ObservationForm
         run={run}
         amount={amount}
         onMinutes={(minutes) => {
@@ -55,7 +55,7 @@ export function Told({
         <p className="m-0 text-faint" data-testid="said">
           {run.said
             .slice(-LAST)
-            .map((s) => saidText(s, amount))
+            .map((s) => observationText(s, amount))
             .join(' · ')}
         </p>
       )}

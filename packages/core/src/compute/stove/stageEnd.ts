@@ -5,7 +5,7 @@ import type { CompletePlan } from '../../plan/input/planInput.js';
 import type { Cooked } from '../pot/cook.js';
 import type { LivePot } from '../pot/live.js';
 import type { Seen } from '../pot/walk.js';
-import type { AsCooked } from './asCooked.js';
+import type { CookedStretches } from './stretchesFromRun.js';
 
 /** Share of the kitchens on each side that the span of minutes leaves out. */
 const TAIL = 0.1;
@@ -16,8 +16,8 @@ export interface Span {
   readonly most: number;
 }
 
-/** How one kitchen's pot ends, and when this stage of it does. */
-export interface End {
+/** How the pot of one sample ends, and when this stage of it does. */
+export interface SampleEnd {
   readonly min: number;
   readonly seen: Seen;
   readonly feels: number;
@@ -26,7 +26,7 @@ export interface End {
 }
 
 /** Water that these pots lack on average for what is wanted, g; negative where they have too much, drunk or not. */
-export function lackOf(ends: readonly End[], plan: CompletePlan): number {
+export function lackOf(ends: readonly SampleEnd[], plan: CompletePlan): number {
   const { aim } = targetMoisture(plan, plan.texture);
   const dryG = dryMatter(plan.grain, plan.grainG);
   const perPoint = dryG * (dryBasis(aim + 0.5) - dryBasis(aim - 0.5));
@@ -35,7 +35,7 @@ export function lackOf(ends: readonly End[], plan: CompletePlan): number {
 }
 
 /** When this stage of a kitchen's pot ends, from now, and what is seen then. */
-export const endOf = (end: Cooked, stage: Stage | undefined, pot: LivePot) => {
+export const stageEndOf = (end: Cooked, stage: Stage | undefined, pot: LivePot) => {
   const over = stage && end.stages.findLast((s) => s.stageId === stage.id);
   return {
     min: Math.max(0, (over?.toMin ?? pot.atMin) - pot.atMin),
@@ -44,14 +44,14 @@ export const endOf = (end: Cooked, stage: Stage | undefined, pot: LivePot) => {
 };
 
 /** Minutes left where a clock ends the stage. */
-export function clockOf({ plan, stretches }: AsCooked, index: number): number | undefined {
+export function clockOf({ plan, stretches }: CookedStretches, index: number): number | undefined {
   const here = plan.stages[index];
   return here?.end.kind === 'minutes'
     ? Math.max(0, here.end.minutes - (stretches[index]?.minutes ?? 0))
     : undefined;
 }
 
-export function spanOf(ends: readonly End[], byClock: number | undefined): Span {
+export function spanOf(ends: readonly SampleEnd[], byClock: number | undefined): Span {
   if (byClock !== undefined) return { least: byClock, most: byClock };
   const sorted = [...ends].sort((a, b) => a.min - b.min);
   const all = sorted.reduce((sum, e) => sum + e.weight, 0);

@@ -3,10 +3,10 @@ import { keepText, readText } from '../../storage/deviceStorage.js';
 import { ask, onShutOut, onStartTrouble, type StartTrouble } from '../../api/http.js';
 
 /** What a device is to the house: the machine Hammock runs on, a cook's, a guest's, or nobody's. */
-export type HouseRole = 'here' | 'cook' | 'guest' | 'none';
+export type AccessRole = 'here' | 'cook' | 'guest' | 'none';
 
-export interface HouseStore {
-  readonly role: HouseRole;
+export interface AccessStore {
+  readonly role: AccessRole;
   /** Whether devices of the house can be let in. */
   readonly isOpen: boolean;
   /** What keeps the server from starting. */
@@ -16,7 +16,7 @@ export interface HouseStore {
 }
 
 /** What this device is to the house; the machine itself until something else is heard. */
-export const useHouse = create<HouseStore>(() => ({
+export const useAccess = create<AccessStore>(() => ({
   role: 'here',
   isOpen: false,
   trouble: null,
@@ -28,25 +28,25 @@ const WAS_IN = 'hammock.wasIn';
 export const wasLetIn = (): boolean => readText(WAS_IN) !== undefined;
 
 /** Asks what this device is. What the server does not say stays. */
-export function loadHouse(): Promise<void> {
+export function loadAccess(): Promise<void> {
   asked = ask('GET', '/api/devices/me').then((reply) => {
     if (reply.kind !== 'stored') {
-      // Nobody answered: whoever wants to know asks again.
+      // Nobody answered: the next one to need it asks again.
       asked = undefined;
       return;
     }
-    const found = reply.body as Pick<HouseStore, 'role' | 'isOpen'>;
+    const found = reply.body as Pick<AccessStore, 'role' | 'isOpen'>;
     if (found.role === 'cook' || found.role === 'guest') keepText(WAS_IN, found.role);
-    useHouse.setState(found);
+    useAccess.setState(found);
   });
   return asked;
 }
 let asked: Promise<void> | undefined;
 
 /** What this device is, once that was asked. */
-export async function roleOfHouse(): Promise<HouseRole> {
-  await (asked ?? loadHouse());
-  return useHouse.getState().role;
+export async function accessRole(): Promise<AccessRole> {
+  await (asked ?? loadAccess());
+  return useAccess.getState().role;
 }
 
 let knownFall: number | undefined;
@@ -56,22 +56,22 @@ export async function hearFall(): Promise<void> {
   const { fellAtMs } = (reply.kind === 'stored' ? reply.body : {}) as { readonly fellAtMs?: number };
   if (fellAtMs === undefined || fellAtMs === knownFall) return;
   knownFall = fellAtMs;
-  useHouse.setState({ fellAtMs });
+  useAccess.setState({ fellAtMs });
 }
 
 onShutOut(() => {
-  if (useHouse.getState().role !== 'none') useHouse.setState({ role: 'none', isOpen: true });
+  if (useAccess.getState().role !== 'none') useAccess.setState({ role: 'none', isOpen: true });
 });
 
 onStartTrouble((trouble) => {
-  if (trouble?.code !== useHouse.getState().trouble?.code) useHouse.setState({ trouble });
+  if (trouble?.code !== useAccess.getState().trouble?.code) useAccess.setState({ trouble });
 });
 
 /** Lets this device in by a code; the reason in a sentence where it is not. */
-export async function joinHouse(code: string, name: string): Promise<string | undefined> {
+export async function joinHousehold(code: string, name: string): Promise<string | undefined> {
   const reply = await ask('POST', '/api/devices/join', { code: code.trim(), name: name.trim() });
   if (reply.kind === 'stored') {
-    await loadHouse();
+    await loadAccess();
     return undefined;
   }
   if (reply.kind === 'refused')

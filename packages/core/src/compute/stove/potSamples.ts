@@ -2,8 +2,8 @@ import { DOUBTS, spreadsOf, truthOf, type DoubtCode } from '../odds/doubts.js';
 import { drawZ } from '../odds/draw.js';
 import type { LivePot } from '../pot/live.js';
 import { setupOf, type Setup } from '../pot/setup.js';
-import type { AsCooked } from './asCooked.js';
-import { follow } from './follow.js';
+import type { CookedStretches } from './stretchesFromRun.js';
+import { potFromStretches } from './potFromStretches.js';
 
 /** A mean and a standard deviation, as shares. */
 export interface Known {
@@ -12,7 +12,7 @@ export interface Known {
 }
 
 /** One kitchen as it may be, with the pot as it stands there now and how much it counts. */
-export interface Kitchen {
+export interface PotSample {
   readonly setup: Setup;
   readonly pot: LivePot;
   /** Against the likeliest of them, which counts 1. */
@@ -35,10 +35,15 @@ const BY_DOUBT = DOUBTS.map((code): number => (WIDER.has(code) ? SURPRISED.wider
 const OF_SURPRISED = SURPRISED.share * SURPRISED.every;
 const OF_EXPECTED = ((1 - SURPRISED.share) * SURPRISED.every) / (SURPRISED.every - 1);
 
-type Followed = Omit<Kitchen, 'weight'> & { readonly logWeight: number };
+type Followed = Omit<PotSample, 'weight'> & { readonly logWeight: number };
 
 /** The odds' kitchens, each followed through all that was done and weighed by all that was said; more where few are left. */
-export function kitchensOf(cooked: AsCooked, pourG: number, draws: number, seed: number): readonly Kitchen[] {
+export function samplesFromStretches(
+  cooked: CookedStretches,
+  pourG: number,
+  draws: number,
+  seed: number,
+): readonly PotSample[] {
   const spreads = spreadsOf(cooked.plan);
   const isTold = cooked.stretches.some((s) => s.endedBySign || s.said.length > 0);
   const one = (i: number): Followed[] => {
@@ -49,7 +54,7 @@ export function kitchensOf(cooked: AsCooked, pourG: number, draws: number, seed:
     const setup = setupOf(cooked.plan, truthOf(z, spreads));
     const [off = 0] = isSurprised ? drawZ(seed + 1, i) : [];
     const poured = pourG * Math.max(SURPRISED.leastPour, 1 + SURPRISED.pour * off);
-    const { pot, logLikelihood, ofLast } = follow(setup, cooked, poured);
+    const { pot, logLikelihood, ofLast } = potFromStretches(setup, cooked, poured);
     return [
       { setup, pot, ofLast, logWeight: logLikelihood + Math.log(isSurprised ? OF_SURPRISED : OF_EXPECTED) },
     ];
@@ -62,26 +67,26 @@ export function kitchensOf(cooked: AsCooked, pourG: number, draws: number, seed:
 }
 
 /** Hundreds of things said make numbers that no product holds: weights are told from the likeliest. */
-function weighedOf(followed: readonly Followed[]): readonly Kitchen[] {
+function weighedOf(followed: readonly Followed[]): readonly PotSample[] {
   const most = Math.max(...followed.map((f) => f.logWeight));
   return followed.map(({ logWeight, ...kitchen }) => ({ ...kitchen, weight: Math.exp(logWeight - most) }));
 }
 
-const sumOf = (kitchens: readonly Kitchen[], of: (k: Kitchen) => number): number =>
+const sumOf = (kitchens: readonly PotSample[], of: (k: PotSample) => number): number =>
   kitchens.reduce((sum, k) => sum + of(k), 0);
 
 /** With what chance what was said last was to be expected, by all that was said before it. */
-export const chanceOfLast = (kitchens: readonly Kitchen[]): number =>
+export const chanceOfLast = (kitchens: readonly PotSample[]): number =>
   sumOf(kitchens, (k) => k.weight) / sumOf(kitchens, (k) => k.weight / k.ofLast);
 
 /** How many equal kitchens the weights are worth (Kish 1965). */
-export const effectiveOf = (kitchens: readonly Kitchen[]): number =>
+export const effectiveOf = (kitchens: readonly PotSample[]): number =>
   sumOf(kitchens, (k) => k.weight) ** 2 / sumOf(kitchens, (k) => k.weight ** 2);
 
 /** So many of the kitchens, as often as they count: evenly through their weights, the same every time. */
-export function representative(kitchens: readonly Kitchen[], count: number): readonly Kitchen[] {
+export function representative(kitchens: readonly PotSample[], count: number): readonly PotSample[] {
   const all = sumOf(kitchens, (k) => k.weight);
-  const picked: Kitchen[] = [];
+  const picked: PotSample[] = [];
   let passed = 0;
   for (const kitchen of kitchens) {
     passed += kitchen.weight;
@@ -91,7 +96,7 @@ export function representative(kitchens: readonly Kitchen[], count: number): rea
 }
 
 /** What the kitchens that count have in common. */
-export function knownOf(kitchens: readonly Kitchen[], of: (k: Kitchen) => number): Known {
+export function knownOf(kitchens: readonly PotSample[], of: (k: PotSample) => number): Known {
   const all = sumOf(kitchens, (k) => k.weight);
   const mean = sumOf(kitchens, (k) => k.weight * of(k)) / all;
   return { mean, spread: Math.sqrt(sumOf(kitchens, (k) => k.weight * (of(k) - mean) ** 2) / all) };

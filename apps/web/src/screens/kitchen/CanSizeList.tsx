@@ -1,19 +1,19 @@
-import type { PacketSize } from '@hammock/core/records';
+import type { CanSize } from '@hammock/core/records';
 import { useState } from 'react';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { rowOf } from '../../stores/kitchen/ownLarder.js';
-import { forgetPacket, rememberPacket } from '../../stores/kitchen/canSizes.js';
+import { forgetCanSize, rememberCanSize } from '../../stores/kitchen/canSizes.js';
 import { Button } from '../../ui/controls/Button.js';
 import { TakenAway } from '../../ui/sections/TakenAway.js';
 import { whole } from '../../words/measures/numbers.js';
 
-const nameOf = ({ ingredientId, packet }: PacketSize): string =>
+const nameOf = ({ ingredientId, packet }: CanSize): string =>
   `One ${packet} of ${(rowOf(ingredientId)?.name ?? ingredientId).toLowerCase()}`;
 
 /** What jars, tins and packets hold here, as it was asked once. */
-export function PacketList() {
+export function CanSizeList() {
   const packets = useKitchen((s) => s.household.packets) ?? [];
-  const [gone, setGone] = useState<PacketSize>();
+  const [gone, setGone] = useState<CanSize>();
   if (packets.length === 0 && !gone) return null;
   return (
     <section className="hung" aria-labelledby="packets">
@@ -33,7 +33,7 @@ export function PacketList() {
               weight="plain"
               aria-label={`Forget: ${nameOf(p)}`}
               onClick={() => {
-                forgetPacket(p);
+                forgetCanSize(p);
                 setGone(p);
               }}
             >
@@ -46,7 +46,7 @@ export function PacketList() {
         <TakenAway
           label={nameOf(gone)}
           onPutBack={() => {
-            rememberPacket(gone.ingredientId, gone.packet, gone.g);
+            rememberCanSize(gone.ingredientId, gone.packet, gone.g);
             setGone(undefined);
           }}
         />

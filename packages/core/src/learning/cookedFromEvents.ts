@@ -6,24 +6,24 @@ import { spreadsOf } from '../compute/odds/doubts.js';
 import { learnSigns, type Cooked } from '../compute/pot/cook.js';
 import { finishPot, readPot, startPot } from '../compute/pot/live.js';
 import { setupOf } from '../compute/pot/setup.js';
-import { asCooked } from '../compute/stove/asCooked.js';
+import { stretchesFromRun } from '../compute/stove/stretchesFromRun.js';
 import { effectiveTaps } from '../compute/stove/effective.js';
-import { follow } from '../compute/stove/follow.js';
-import { effectiveOf, kitchensOf, knownOf } from '../compute/stove/kitchens.js';
-import { replay } from '../compute/stove/replay.js';
-import type { StageEvent } from '../compute/stove/tap.js';
+import { potFromStretches } from '../compute/stove/potFromStretches.js';
+import { effectiveOf, samplesFromStretches, knownOf } from '../compute/stove/potSamples.js';
+import { runFromTaps } from '../compute/stove/runFromTaps.js';
+import type { Tap } from '../compute/stove/tap.js';
 
 /** A pot with all that was said and done at the stove. */
-export interface Went {
+export interface PotEvents {
   readonly input: PlanInput;
   readonly stages: readonly Stage[];
-  readonly taps: readonly StageEvent[];
+  readonly taps: readonly Tap[];
   /** Liquid poured when it was time to, ml of what the plan pours. */
   readonly pouredMl: number;
 }
 
 /** What the stove tells of a pot, beside how it came out. */
-export interface AsItWent {
+export interface CookedFromEvents {
   /** Points its grain ended wetter than by its plan: splashes, minutes, lids and rings as they were. */
   readonly wetterPoints: number;
   /** What went in on the way less what came out, ml, where the stages were not tapped through and nothing could be cooked. */
@@ -35,7 +35,7 @@ export interface AsItWent {
 }
 
 /** Taps after which a pot is no more the pot of its plan. */
-const CHANGES: ReadonlySet<StageEvent['kind']> = new Set<StageEvent['kind']>([
+const CHANGES: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>([
   'extend',
   'insert',
   'again',
@@ -49,7 +49,7 @@ const CHANGES: ReadonlySet<StageEvent['kind']> = new Set<StageEvent['kind']>([
   'pause',
 ]);
 /** Taps that tell when something was to be seen. A taste is what the verdict says once more. */
-const SEEN: ReadonlySet<StageEvent['kind']> = new Set<StageEvent['kind']>(['looked', 'sign']);
+const SEEN: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>(['looked', 'sign']);
 /** Kitchens that are followed, the least that have to be left, and the seed they are drawn with. */
 const DRAWS = 60;
 const LEAST_LEFT = 6;
@@ -58,9 +58,9 @@ const SEED = 20_261;
 /**
  * What was done and seen at the stove, told by the plan's own pot cooked through the same acts at the same times.
  * @returns undefined where nothing was done but the plan, and nothing seen or weighed; or where the plan cannot be cooked
- * @example asItWent({ input, stages, taps: [], pouredMl: 500 }) // undefined
+ * @example cookedFromEvents({ input, stages, taps: [], pouredMl: 500 }) // undefined
  */
-export function asItWent({ input, stages, taps, pouredMl }: Went): AsItWent | undefined {
+export function cookedFromEvents({ input, stages, taps, pouredMl }: PotEvents): CookedFromEvents | undefined {
   const effective = effectiveTaps(taps);
   const isChanged = effective.some((t) => CHANGES.has(t.kind));
   const weighings = effective.filter((t) => t.kind === 'weighs').sort((a, b) => a.atMs - b.atMs);
@@ -71,15 +71,15 @@ export function asItWent({ input, stages, taps, pouredMl }: Went): AsItWent | un
   const plan = made.value;
   learnSigns(plan);
   const pourG = pouredMl * perMl(plan);
-  const until = (atMs: number, without?: StageEvent['kind']) => {
-    const run = replay(
+  const until = (atMs: number, without?: Tap['kind']) => {
+    const run = runFromTaps(
       stages,
       effective.filter((t) => t.atMs <= atMs && t.kind !== without),
     );
-    return asCooked(plan, run, atMs);
+    return stretchesFromRun(plan, run, atMs);
   };
   const endMs = Math.max(...effective.map((t) => t.atMs));
-  const isDone = replay(stages, effective).phase === 'finished';
+  const isDone = runFromTaps(stages, effective).phase === 'finished';
   const added = isDone ? 0 : netMl(effective);
   return {
     addedMl: added,
@@ -90,38 +90,38 @@ export function asItWent({ input, stages, taps, pouredMl }: Went): AsItWent | un
 }
 
 /** What went into the pot by these taps, less what came out of it, ml of what the plan pours. */
-const netMl = (taps: readonly StageEvent[]): number =>
+const netMl = (taps: readonly Tap[]): number =>
   taps.reduce((sum, { kind, amount = 0 }) => {
     if (kind === 'splash') return sum + amount;
     return kind === 'ladled' ? sum - amount : sum;
   }, 0);
 
-type Until = (atMs: number, without?: StageEvent['kind']) => ReturnType<typeof asCooked>;
+type Until = (atMs: number, without?: Tap['kind']) => ReturnType<typeof stretchesFromRun>;
 
 const perMl = ({ pourWith }: CompletePlan): number => (pourWith.water / 100) * pourWith.densityGPerMl;
 const feels = (cooked: Cooked): number => pointOf(cooked).feels;
 
-function wetter(plan: CompletePlan, pourG: number, cooked: ReturnType<typeof asCooked>): number {
+function wetter(plan: CompletePlan, pourG: number, cooked: ReturnType<typeof stretchesFromRun>): number {
   const planned = setupOf(plan);
   const setup = setupOf(cooked.plan);
-  const { pot } = follow(setup, cooked, pourG);
+  const { pot } = potFromStretches(setup, cooked, pourG);
   return feels(finishPot(setup, pot)) - feels(finishPot(planned, startPot(planned, pourG)));
 }
 
 function steamedOf(
-  weighings: readonly StageEvent[],
-  taps: readonly StageEvent[],
+  weighings: readonly Tap[],
+  taps: readonly Tap[],
   pourG: number,
   ml: number,
   until: Until,
-): Pick<AsItWent, 'steamed'> {
+): Pick<CookedFromEvents, 'steamed'> {
   const [first, last] = [weighings[0], weighings.at(-1)];
   if (!first || !last || first === last) return {};
   const inG = ml * netMl(taps.filter((t) => t.atMs > first.atMs && t.atMs <= last.atMs));
   const steamAt = (atMs: number): number => {
     const cooked = until(atMs);
     const setup = setupOf(cooked.plan);
-    return readPot(setup, follow(setup, cooked, pourG).pot).steamG;
+    return readPot(setup, potFromStretches(setup, cooked, pourG).pot).steamG;
   };
   return {
     steamed: {
@@ -131,8 +131,11 @@ function steamedOf(
   };
 }
 
-function wantsOf(cooked: ReturnType<typeof asCooked>, pourG: number): Pick<AsItWent, 'wants'> {
-  const kitchens = kitchensOf(cooked, pourG, DRAWS, SEED);
+function wantsOf(
+  cooked: ReturnType<typeof stretchesFromRun>,
+  pourG: number,
+): Pick<CookedFromEvents, 'wants'> {
+  const kitchens = samplesFromStretches(cooked, pourG, DRAWS, SEED);
   if (effectiveOf(kitchens) < LEAST_LEFT) return {};
   const spreads = spreadsOf(cooked.plan);
   const before = Math.hypot(spreads.bag, spreads.kitchen);

@@ -26,7 +26,7 @@ const CLOSED_MIN = 5;
 const MENDS_CENTRE = 0.5;
 /**
  * Grain nearly done drinks in a closed pot at this part of its rate under liquid, g per g of dry matter and minute. It and
- * the two below are how this reading comes near to `cookLooked` on the pots of practice, and no facts about grain †.
+ * the two below are how this reading comes near to `cookInspected` on the pots of practice, and no facts about grain †.
  */
 const LATE_SHARE = 0.9;
 /** Share of a late top-up that the grain gets; the rest is steam. On warm nothing boils off †. */
@@ -36,7 +36,7 @@ const REACHES = { onLow: 0.8, onWarm: 1 } as const;
 const PARTS = 4;
 
 /** Chances of a pot that is looked at, and in how many of them something had to be done. */
-export interface LookedChances extends Chances {
+export interface InspectedChances extends Chances {
   readonly mended: number;
 }
 
@@ -154,7 +154,7 @@ export function mendFor(
  * that were simulated: liquid that comes late does nearly what it would have done from the beginning.
  * @param byG water poured beside the account's own pour, g
  */
-export function lookedAt(samples: Samples, byG: number, mending: Mending): LookedChances {
+export function chancesInspected(samples: Samples, byG: number, mending: Mending): InspectedChances {
   const { plan } = samples.frame;
   const dryG = dryMatter(plan.grain, plan.grainG);
   const at = surroundings(plan);

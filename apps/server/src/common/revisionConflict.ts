@@ -1,7 +1,7 @@
 import { ProblemException } from './problems.js';
 
-/** A write that stood on something older than what is there: both are told, and whoever wrote settles it. */
-export class ClashException extends ProblemException {
+/** A write that stood on something older than what is there: both are told, and the author settles it. */
+export class RevisionConflict extends ProblemException {
   constructor(
     /** What is there now. */
     readonly current: unknown,

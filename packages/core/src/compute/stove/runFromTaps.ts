@@ -1,8 +1,8 @@
 import { plannedMin, type Stage } from '../../basics/method/stage.js';
 import { edit, moveOn } from './edits.js';
 import { effectiveTaps } from './effective.js';
-import { goOn, lineRead, newSheet, type StageRun } from './sheet.js';
-import { isSaying, type StageEvent } from './tap.js';
+import { startNextStage, lineRead, newSheet, type StageRun } from './sheet.js';
+import { isObservation, type Tap } from './tap.js';
 
 /** Where a cook stands, worked out from its taps alone. */
 export interface RunState {
@@ -13,9 +13,9 @@ export interface RunState {
   /** Since when the pot stands off its ring, its clock with it; undefined while it goes on. */
   readonly pausedAtMs: number | undefined;
   /** What was said of the pot and not taken back, in the order of its times. */
-  readonly said: readonly StageEvent[];
+  readonly said: readonly Tap[];
   /** The tap an undo would take back. */
-  readonly undoable: StageEvent | undefined;
+  readonly undoable: Tap | undefined;
 }
 
 /** The most one stage can be extended, min: past it something else is wrong. */
@@ -27,20 +27,20 @@ export const MOST_EXTENDED_MIN = 240;
  * is the server's and never a clock's: a phone that is ten minutes slow can press Done like any other.
  * @param stages the plan's stages in order
  * @param events every tap so far, in any order
- * @example replay(stages, []).phase // 'waiting'
+ * @example runFromTaps(stages, []).phase // 'waiting'
  */
-export function replay(stages: readonly Stage[], events: readonly StageEvent[]): RunState {
+export function runFromTaps(stages: readonly Stage[], events: readonly Tap[]): RunState {
   const effective = effectiveTaps(events);
   const sheet = newSheet(stages);
-  const said: StageEvent[] = [];
+  const said: Tap[] = [];
   for (const event of effective) {
     if (edit(sheet, event)) continue;
-    if (isSaying(event.kind)) said.push(event);
+    if (isObservation(event.kind)) said.push(event);
     const run = sheet.lines[sheet.current];
     if (run?.stage.id !== event.stageId) continue;
     if (event.kind === 'start') run.startedAtMs ??= event.atMs;
     if (event.kind === 'pause' && run.startedAtMs !== undefined) sheet.pausedAtMs ??= event.atMs;
-    if (event.kind === 'resume') goOn(sheet, event.atMs);
+    if (event.kind === 'resume') startNextStage(sheet, event.atMs);
     if (event.kind === 'extend' && run.startedAtMs !== undefined) {
       // A stage can be shortened to nothing and no further.
       const least = -plannedMin(run.stage);
@@ -68,14 +68,14 @@ export function replay(stages: readonly Stage[], events: readonly StageEvent[]):
 
 /**
  * The moment at which the clock of a pot stands: now, or since when it stands off its ring.
- * @example clockMs(replay(stages, []), 5) // 5
+ * @example clockMs(runFromTaps(stages, []), 5) // 5
  */
 export const clockMs = ({ pausedAtMs }: Pick<RunState, 'pausedAtMs'>, nowMs: number): number =>
   pausedAtMs === undefined ? nowMs : Math.min(nowMs, pausedAtMs);
 
 /**
  * When the stage that is on runs out as things are: later the longer the pot stands.
- * @example dueNowMs(replay(stages, []), 0) // undefined
+ * @example dueNowMs(runFromTaps(stages, []), 0) // undefined
  */
 export const dueNowMs = (run: RunState, nowMs: number): number | undefined => {
   const dueAtMs = run.stages[run.current]?.dueAtMs;

@@ -2,9 +2,9 @@ import { describe, expect, it } from '@jest/globals';
 import { answer } from '../account/answer.js';
 import { plannedMin } from '../../basics/method/stage.js';
 import { PILAF, planOf } from '../../testing/cooked.js';
-import { asCooked } from './asCooked.js';
-import { replay } from './replay.js';
-import type { StageEvent } from './tap.js';
+import { stretchesFromRun } from './stretchesFromRun.js';
+import { runFromTaps } from './runFromTaps.js';
+import type { Tap } from './tap.js';
 
 const MIN = 60_000;
 const plan = planOf(PILAF);
@@ -14,9 +14,9 @@ const { stages } = made.value;
 const simmer = stages.find((s) => s.act === 'simmer')!;
 
 /** The simmer of the pilaf, begun at nought, with what was done to it, seen at so many minutes. */
-const simmered = (nowMin: number, ...done: [StageEvent['kind'], number, Partial<StageEvent>?][]) => {
+const simmered = (nowMin: number, ...done: [Tap['kind'], number, Partial<Tap>?][]) => {
   const before = stages.slice(0, stages.indexOf(simmer));
-  const taps: StageEvent[] = [
+  const taps: Tap[] = [
     ...before.map((s) => ['done', s.id, 0] as const),
     ...done.map(([kind, atMin, more]) => [kind, simmer.id, atMin, more] as const),
   ].map(([kind, stageId, atMin, more], i) => ({
@@ -27,7 +27,7 @@ const simmered = (nowMin: number, ...done: [StageEvent['kind'], number, Partial<
     atMs: atMin * MIN,
     ...more,
   }));
-  const { plan: cooked, stretches } = asCooked(plan, replay(stages, taps), nowMin * MIN);
+  const { plan: cooked, stretches } = stretchesFromRun(plan, runFromTaps(stages, taps), nowMin * MIN);
   return cooked.stages
     .map((stage, i) => ({ stage, minutes: stretches[i]?.minutes }))
     .filter(({ stage }) => stage.id.split('~')[0] === simmer.id)
@@ -36,7 +36,7 @@ const simmered = (nowMin: number, ...done: [StageEvent['kind'], number, Partial<
 
 describe('a pot that stood, as it was cooked', () => {
   const whole = plannedMin(simmer);
-  const lower = ['heat', 2, { said: 'veryLow' }] as [StageEvent['kind'], number, Partial<StageEvent>];
+  const lower = ['heat', 2, { said: 'veryLow' }] as [Tap['kind'], number, Partial<Tap>];
 
   it('was off its ring for as long, had its minutes left, and goes on with the ring it was on', () => {
     expect(simmered(24, lower, ['pause', 4], ['resume', 19])).toEqual([

@@ -5,7 +5,7 @@ import { judge, type PotOutcome } from '../course/judge.js';
 import { advancePot, endStage, finishPot, pourMore, readPot, startPot } from '../pot/live.js';
 import { setupOf, type TrueValues } from '../pot/setup.js';
 import { BEDS, DONE0, FREE, W0 } from '../pot/state.js';
-import { mendFor, type Mending } from './looked.js';
+import { mendFor, type Mending } from './inspection.js';
 
 /** The liquid that is kept by is hot when it goes in, °C †. */
 const KEPT_C = 90;
@@ -15,9 +15,9 @@ const KEPT_C = 90;
  * what was kept by, and cooks it to its end: what a look is worth, with nothing read off a curve.
  * @param waterG water poured, g
  * @param tasteOff how far the tooth is off, points of moisture
- * @example cookLooked(plan, 560, AS_PLANNED, mendingOf(plan, 120), 0).base // 'clean'
+ * @example cookInspected(plan, 560, AS_PLANNED, mendingOf(plan, 120), 0).base // 'clean'
  */
-export function cookLooked(
+export function cookInspected(
   plan: CompletePlan,
   waterG: number,
   truth: TrueValues,

@@ -1,7 +1,7 @@
 import { HEATS } from '../../basics/heat/equipment.js';
 import { INSERTED } from './edits.js';
 import type { Range } from '../../plan/input/ranges.js';
-import { isSaying, type SayingKind, type StageEvent } from './tap.js';
+import { isObservation, type ObservationKind, type Tap } from './tap.js';
 
 /** What is seen under the lid, wettest first: a soup, just over the grain, level with it, holes in it, dry. */
 export const LOOKED = ['soup', 'wet', 'level', 'holes', 'dry'] as const;
@@ -15,8 +15,8 @@ const LIDS_SET = ['off', 'ajar', 'on', 'cloth', 'foil', 'sealed'] as const;
 const SMELLS = ['toasty', 'burnt'] as const;
 export type Smell = (typeof SMELLS)[number];
 
-/** What a saying needs besides itself: one of some words, an amount, any text, or nothing. */
-export interface Saying {
+/** What a cook sees, tastes, smells, sets or measures at the stove, and what goes with it: one of some words, an amount, any text, or nothing. */
+export interface Observation {
   readonly words?: readonly string[];
   readonly range?: Range;
   readonly text?: true;
@@ -25,7 +25,7 @@ export interface Saying {
 }
 
 /** Everything a cook can say of the pot. */
-export const SAYINGS: Readonly<Record<SayingKind, Saying>> = {
+export const OBSERVATIONS: Readonly<Record<ObservationKind, Observation>> = {
   looked: { words: LOOKED },
   tasted: { words: TASTED },
   sign: { words: SIGNS_NOW },
@@ -51,28 +51,28 @@ export const SAYINGS: Readonly<Record<SayingKind, Saying>> = {
 };
 
 /** What a tap needs that puts a stage into the line: which, and how many minutes. */
-const INSERT: Saying = { words: INSERTED, range: { least: 1, most: 120, unit: 'min' } };
+const INSERT: Observation = { words: INSERTED, range: { least: 1, most: 120, unit: 'min' } };
 
 /** Longest note, characters. */
 export const LONGEST_NOTE = 280;
 
 /** What is wrong with a tap, at its field. */
-export interface SayingProblem {
+export interface ObservationProblem {
   readonly field: 'said' | 'amount';
   readonly code: 'missing' | 'notAChoice' | 'outOfRange' | 'tooLong';
 }
 
 /**
  * What is wrong with what a tap says; undefined where nothing is.
- * @example sayingProblem('looked', 'level', undefined) // undefined
+ * @example observationProblem('looked', 'level', undefined) // undefined
  */
-export function sayingProblem(
-  kind: StageEvent['kind'],
+export function observationProblem(
+  kind: Tap['kind'],
   said: string | undefined,
   amount: number | undefined,
-): SayingProblem | undefined {
-  if (!isSaying(kind) && kind !== 'insert') return undefined;
-  const { words, range, text, mayHave } = kind === 'insert' ? INSERT : SAYINGS[kind];
+): ObservationProblem | undefined {
+  if (!isObservation(kind) && kind !== 'insert') return undefined;
+  const { words, range, text, mayHave } = kind === 'insert' ? INSERT : OBSERVATIONS[kind];
   if ((words ?? text) && (said === undefined || said.trim() === ''))
     return { field: 'said', code: 'missing' };
   if (words && !words.includes(said ?? '')) return { field: 'said', code: 'notAChoice' };

@@ -10,14 +10,14 @@ import {
   type LivePot,
 } from '../pot/live.js';
 import type { Setup } from '../pot/setup.js';
-import type { AsCooked, Stretch } from './asCooked.js';
+import type { CookedStretches, Stretch } from './stretchesFromRun.js';
 import { likely, likelyAt, likelyLoss } from './likely.js';
 
 /** Hot liquid as it goes in, °C †. */
 export const SPLASH_C = 90;
 
 /** A pot followed to where it is now, and how likely all that was said of it is. */
-export interface Followed {
+export interface PotSoFar {
   readonly pot: LivePot;
   /** Logarithm of the likelihood of all that was said. */
   readonly logLikelihood: number;
@@ -36,7 +36,11 @@ const tells = (stage: Stage): boolean =>
  * Cooks one kitchen's pot through all that was done, and weighs what was said by what there was to see.
  * @param setup of the plan as it was cooked, with the truth of this kitchen
  */
-export function follow(setup: Setup, { plan, stretches }: AsCooked, pourWaterG: number): Followed {
+export function potFromStretches(
+  setup: Setup,
+  { plan, stretches }: CookedStretches,
+  pourWaterG: number,
+): PotSoFar {
   let pot = startPot(setup, pourWaterG);
   let logLikelihood = 0;
   let ofLast = 1;
@@ -74,7 +78,7 @@ function ofWeight(weighsG: number, steamG: number, scale: Scale): number {
   return last ? likelyLoss(steamG - last.steamG, last.weighsG - weighsG + inG - last.inG) : 1;
 }
 
-function goThrough(setup: Setup, from: LivePot, stage: Stage, stretch: Stretch, scale: Scale): Followed {
+function goThrough(setup: Setup, from: LivePot, stage: Stage, stretch: Stretch, scale: Scale): PotSoFar {
   let logLikelihood = Math.log(momentOf(setup, from, stage, stretch));
   let pot = from;
   let ofLast = 1;

@@ -1,5 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { TAP_KINDS, type StageEvent } from '@hammock/core';
+import { TAP_KINDS, type Tap } from '@hammock/core';
 import type { TapRecord } from '@hammock/core/records';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Cook } from './cook.entity.js';
@@ -8,7 +8,7 @@ import { Cook } from './cook.entity.js';
 @Entity('stage_event')
 @Index('stage_event_by_seq', ['seq'])
 @Index('stage_event_by_cook', ['cookId', 'seq'])
-export class StageEventRow implements TapRecord {
+export class TapRow implements TapRecord {
   @ApiProperty({ format: 'uuid' })
   @PrimaryColumn({ type: 'text' })
   id: string;
@@ -23,7 +23,7 @@ export class StageEventRow implements TapRecord {
 
   @ApiProperty({ enum: TAP_KINDS })
   @Column({ type: 'text' })
-  kind: StageEvent['kind'];
+  kind: Tap['kind'];
 
   @ApiProperty({ example: 'simmer' })
   @Column({ type: 'text' })

@@ -2,13 +2,13 @@ import { isWet, plannedMin, type Stage } from '../../basics/method/stage.js';
 import { HEATS, LID_STATES } from '../../basics/heat/equipment.js';
 import type { CompletePlan } from '../../plan/input/planInput.js';
 import { signsOf } from '../pot/surfaceSigns.js';
-import type { RunState } from './replay.js';
+import type { RunState } from './runFromTaps.js';
 import { lineRead, newLine, type StageRun } from './sheet.js';
-import type { StageEvent } from './tap.js';
+import type { Tap } from './tap.js';
 
 /** Something that was said, so many minutes after its stretch began. */
 interface SaidAt {
-  readonly tap: StageEvent;
+  readonly tap: Tap;
   readonly atMin: number;
 }
 
@@ -30,14 +30,14 @@ export interface Stretch {
 }
 
 /** A pot as it was really cooked so far: the stages it has been through and those that are left. */
-export interface AsCooked {
+export interface CookedStretches {
   readonly plan: CompletePlan;
   /** One for each stage of the plan up to where the pot is. */
   readonly stretches: readonly Stretch[];
 }
 
 /** Taps that change the pot: what comes after them is a stretch of its own. */
-const CHANGES: ReadonlySet<StageEvent['kind']> = new Set<StageEvent['kind']>([
+const CHANGES: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>([
   'heat',
   'splash',
   'ladled',
@@ -58,7 +58,7 @@ const MS = 60_000;
  * @param given where the taps have got to
  * @param nowMs by the clock of the taps
  */
-export function asCooked(plan: CompletePlan, given: RunState, nowMs: number): AsCooked {
+export function stretchesFromRun(plan: CompletePlan, given: RunState, nowMs: number): CookedStretches {
   const stages: Stage[] = [];
   const stretches: Stretch[] = [];
   const opened = openedOf(given);
@@ -93,7 +93,7 @@ function openedOf({ stages, said }: RunState): StageRun | undefined {
 }
 
 /** The stage a saying belongs to: the one it names, where that was on then, else the one that was. */
-function stageSaidAt({ stageId, atMs }: StageEvent, run: RunState): StageRun | undefined {
+function stageSaidAt({ stageId, atMs }: Tap, run: RunState): StageRun | undefined {
   const wasOn = ({ startedAtMs, doneAtMs }: StageRun): boolean =>
     startedAtMs !== undefined && startedAtMs <= atMs && atMs <= (doneAtMs ?? Infinity);
   const named = run.stages.find((s) => s.stage.id === stageId);
@@ -215,7 +215,7 @@ function after(change: Partial<Stage>, stage: Stage, id: string, goneMin: number
   return { ...stage, ...change, id, end };
 }
 
-function intakeOf({ kind, amount = 0 }: StageEvent, plan: CompletePlan): Intake {
+function intakeOf({ kind, amount = 0 }: Tap, plan: CompletePlan): Intake {
   const perMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
   if (kind === 'splash') return { addG: amount * perMl, outG: 0 };
   if (kind === 'ladled') return { addG: 0, outG: amount * perMl };

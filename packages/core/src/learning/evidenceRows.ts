@@ -1,6 +1,6 @@
 import { hiddenOf } from './hidden.js';
-import type { Before, Evidence, Row, Thought, Told } from './belief.js';
-import { SIDE_SD } from './noise.js';
+import type { PriorBelief, Evidence, EvidenceRow, Belief, Override } from './belief.js';
+import { POT_TO_POT_NOISE } from './noise.js';
 
 /** What the household says by hand is told to this, points †. */
 const TOLD_SD = 0.3;
@@ -12,7 +12,7 @@ const YEAR_MS = 365.25 * 24 * 3600 * 1000;
  * Evidence as rows over numbered values, with what is thought of the values before: their kind's spread, or what the household
  * says, and what was learnt already where something was.
  */
-export function rowsOf(evidence: readonly Evidence[], told: readonly Told[], learnt?: Before) {
+export function evidenceRows(evidence: readonly Evidence[], told: readonly Override[], learnt?: PriorBelief) {
   const says = new Map(told.map((t) => [t.id, t]));
   const index = new Map<string, number>(learnt?.ids.map((id, i) => [id, i]));
   const priors: { readonly mean: number; readonly variance: number }[] = [];
@@ -29,11 +29,11 @@ export function rowsOf(evidence: readonly Evidence[], told: readonly Told[], lea
   const key = (e: Evidence): string => `${e.cookId} ${(e.of ?? []).join()}`;
   const sorted = [...evidence].sort((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0));
   const newestMs = sorted.reduce((most, e) => Math.max(most, e.atMs ?? 0), 0);
-  const rows = sorted.map((e): Row => {
+  const rows = sorted.map((e): EvidenceRow => {
     const { cookId, points, sd, of, atMs = newestMs, sure = false } = e;
     const touched: number[] = [];
     // What nobody named, and what was forgotten, stays in the noise of its pot.
-    let variance = sd ** 2 + (sure || of ? 0 : 2 * SIDE_SD ** 2);
+    let variance = sd ** 2 + (sure || of ? 0 : 2 * POT_TO_POT_NOISE ** 2);
     for (const { id, kind, sd: spread, unnamed } of hiddenOf(e)) {
       if (of && !of.includes(kind)) continue;
       const isForgotten = atMs < (says.get(id)?.sinceMs ?? -Infinity);
@@ -55,8 +55,8 @@ export function rowsOf(evidence: readonly Evidence[], told: readonly Told[], lea
 function beforeOf(
   priors: readonly { readonly mean: number; readonly variance: number }[],
   known: number,
-  learnt?: Thought,
-): Thought {
+  learnt?: Belief,
+): Belief {
   const n = known + priors.length;
   const mean = Float64Array.from({ length: n }, (_, i) =>
     i < known ? (learnt?.mean[i] ?? 0) : (priors[i - known]?.mean ?? 0),

@@ -1,10 +1,10 @@
 import { describe, expect, it } from '@jest/globals';
 import { answer } from '../compute/account/answer.js';
 import { pourAtLevel } from '../compute/account/levels.js';
-import type { StageEvent } from '../compute/stove/tap.js';
+import type { Tap } from '../compute/stove/tap.js';
 import { PILAF } from '../testing/cooked.js';
-import { asItWent } from './asItWent.js';
-import { whatItSays, type JudgedPot } from './evidence.js';
+import { cookedFromEvents } from './cookedFromEvents.js';
+import { evidenceFromPot, type JudgedPot } from './evidence.js';
 
 const MIN = 60_000;
 const made = answer(PILAF);
@@ -23,9 +23,9 @@ const END = stages.reduce((sum, s) => sum + minutesOf(s.id), 0);
 const simmer = stages.find((s) => s.act === 'simmer')!;
 const last = stages.at(-1)!;
 
-type Said = readonly [kind: StageEvent['kind'], stageId: string, atMin: number, more?: Partial<StageEvent>];
+type Said = readonly [kind: Tap['kind'], stageId: string, atMin: number, more?: Partial<Tap>];
 /** The whole pot tapped through when its plan says, with what else is said. */
-const through = (...more: Said[]): StageEvent[] => {
+const through = (...more: Said[]): Tap[] => {
   const done = stages.map((s): Said => ['done', s.id, STARTS.get(s.id)! + minutesOf(s.id)]);
   return [['start', stages[0]!.id, 0] as Said, ...done, ...more]
     .sort((a, b) => a[2] - b[2])
@@ -39,14 +39,14 @@ const through = (...more: Said[]): StageEvent[] => {
     }));
 };
 const went = (...more: Said[]) =>
-  asItWent({ input: PILAF, stages, taps: through(...more), pouredMl: pour.ml });
+  cookedFromEvents({ input: PILAF, stages, taps: through(...more), pouredMl: pour.ml });
 const inSimmer = (part: number): number => STARTS.get(simmer.id)! + part * minutesOf(simmer.id);
 
 describe('a pot as it went', () => {
   it('tells nothing where only its plan was done', () => {
     expect(went()).toBeUndefined();
     expect(
-      asItWent({
+      cookedFromEvents({
         input: { ...PILAF, grainId: 'gravel' },
         stages,
         taps: through(['splash', simmer.id, 12, { amount: 50 }]),
@@ -64,18 +64,21 @@ describe('a pot as it went', () => {
       went(['lidUp', simmer.id, inSimmer(0.4), { amount: 5, said: 'mediumHigh' }])!.wetterPoints,
     ).toBeLessThan(0);
     // The account's own slope: sixty millilitres more of the pour.
-    const says = whatItSays({ ...POT, taps: through(['splash', simmer.id, inSimmer(0.5), { amount: 60 }]) })!;
-    const poured = whatItSays({ ...POT, pouredMl: pour.ml + 60 })!;
+    const says = evidenceFromPot({
+      ...POT,
+      taps: through(['splash', simmer.id, inSimmer(0.5), { amount: 60 }]),
+    })!;
+    const poured = evidenceFromPot({ ...POT, pouredMl: pour.ml + 60 })!;
     expect(says.evidence[0]!.points / poured.evidence[0]!.points).toBeGreaterThan(0.6);
     expect(says.evidence[0]!.points / poured.evidence[0]!.points).toBeLessThan(1.4);
   });
 
   it('counts what went in by its amount where the stages were not tapped through', () => {
-    const alone: StageEvent[] = [
+    const alone: Tap[] = [
       { id: 'a', seq: 0, kind: 'splash', stageId: simmer.id, atMs: 5, amount: 60 },
       { id: 'b', seq: 1, kind: 'ladled', stageId: simmer.id, atMs: 6, amount: 20 },
     ];
-    expect(asItWent({ input: PILAF, stages, taps: alone, pouredMl: pour.ml })).toMatchObject({
+    expect(cookedFromEvents({ input: PILAF, stages, taps: alone, pouredMl: pour.ml })).toMatchObject({
       addedMl: 40,
       wetterPoints: 0,
     });
@@ -119,17 +122,17 @@ const POT: JudgedPot = {
 
 describe('everything a pot says', () => {
   it('that was poured as advised and is as wanted: that the advice was right', () => {
-    const says = whatItSays(POT)!;
+    const says = evidenceFromPot(POT)!;
     expect(says.wantedMl).toBeCloseTo(pour.ml, 6);
     expect(says.evidence).toHaveLength(1);
-    expect(whatItSays({ ...POT, texture: 5 })!.wantedMl).toBeLessThan(pour.ml);
-    expect(whatItSays({ ...POT, input: { ...PILAF, grainId: 'gravel' } })).toBeUndefined();
-    expect(whatItSays({ ...POT, pouredMl: 0 })).toBeUndefined();
+    expect(evidenceFromPot({ ...POT, texture: 5 })!.wantedMl).toBeLessThan(pour.ml);
+    expect(evidenceFromPot({ ...POT, input: { ...PILAF, grainId: 'gravel' } })).toBeUndefined();
+    expect(evidenceFromPot({ ...POT, pouredMl: 0 })).toBeUndefined();
   });
 
   it('that was weighed: its water by the scale, and of the grain what the verdict leaves', () => {
     const steam = (lighter: number) =>
-      whatItSays({
+      evidenceFromPot({
         ...POT,
         taps: through(
           ['weighs', simmer.id, inSimmer(0.1), { amount: 2000 }],

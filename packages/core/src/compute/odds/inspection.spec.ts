@@ -3,10 +3,10 @@ import { judge, type PotOutcome } from '../course/judge.js';
 import { cookPot } from '../pot/cook.js';
 import { AS_PLANNED } from '../pot/setup.js';
 import { edited, PILAF, planOf, pourOf } from '../../testing/cooked.js';
-import { cookLooked } from './cookLooked.js';
+import { cookInspected } from './cookInspected.js';
 import { spreadsOf, truthOf } from './doubts.js';
 import { drawZ } from './draw.js';
-import { mendFor, mendingOf, TASTES_TO } from './looked.js';
+import { mendFor, mendingOf, TASTES_TO } from './inspection.js';
 import { oddsOf } from './odds.js';
 
 const plan = planOf(PILAF);
@@ -42,7 +42,7 @@ describe('a pot that is looked at', () => {
   it('is the pot that it is unseen when nothing has to be done', () => {
     const pour = pourOf(plan);
     const unseen = judge(cookPot(plan, pour));
-    const seen = cookLooked(plan, pour, AS_PLANNED, mending, 0);
+    const seen = cookInspected(plan, pour, AS_PLANNED, mending, 0);
     expect(seen.texture).toBeCloseTo(unseen.texture, 3);
     expect(seen.flags).toEqual(unseen.flags);
   });
@@ -50,12 +50,12 @@ describe('a pot that is looked at', () => {
   it('is mended when it was poured too dry', () => {
     const dry = pourOf(plan) - 120;
     expect(judge(cookPot(plan, dry)).flags.tooHard).toBe(true);
-    expect(wanted(cookLooked(plan, dry, AS_PLANNED, mending, 0))).toBe(true);
+    expect(wanted(cookInspected(plan, dry, AS_PLANNED, mending, 0))).toBe(true);
   });
 
   it('cannot be softened back to what it was', () => {
     const wet = pourOf(plan) + 120;
-    expect(wanted(cookLooked(plan, wet, AS_PLANNED, mending, 0))).toBe(false);
+    expect(wanted(cookInspected(plan, wet, AS_PLANNED, mending, 0))).toBe(false);
   });
 
   it('is closed again without pressure, and a rice cooker on warm', () => {
@@ -84,7 +84,7 @@ describe('the odds of a pot that is looked at', () => {
     for (let i = 0; i < n; i += 1) {
       const truth = truthOf(drawZ(31, i), spreadsOf(plan));
       const tooth = TASTES_TO * (drawZ(32, i)[0] ?? 0);
-      if (wanted(cookLooked(plan, best.waterG, truth, mend, tooth))) came += 1;
+      if (wanted(cookInspected(plan, best.waterG, truth, mend, tooth))) came += 1;
     }
     expect(came / n).toBeGreaterThan(planned.chances.asWanted + 0.2);
     // Two standard errors of 150 kitchens and of 300 draws together are nine in a hundred.

@@ -5,7 +5,7 @@ import { useCooks } from '../../../stores/cooks/cooks.js';
 import { useDraft } from '../../../stores/plan/draft.js';
 import { useKitchen } from '../../../stores/kitchen/kitchen.js';
 import { useOutbox } from '../../../stores/session/pendingWrites.js';
-import { planInputOf } from '../../../stores/plan/planInput.js';
+import { planInputOf } from '../../../stores/plan/learntPlan.js';
 import { setKept } from '../../../stores/session/persisted.js';
 import { settle, silence } from '../../../testing/household.js';
 import { QUIET } from '../../../testing/quiet.js';
@@ -79,7 +79,7 @@ describe('what is said of the pot', () => {
     expect(events().at(-1)).toMatchObject({ kind: 'looked', said: 'level', stageId: 'simmer' });
     expect(screen.queryByRole('group', { name: 'Looked' })).toBeNull();
     expect(screen.getByTestId('said').textContent).toBe('Looked: level');
-    const sent = useOutbox.getState().letters.map((l) => l.body);
+    const sent = useOutbox.getState().writes.map((l) => l.body);
     expect(sent).toContainEqual(expect.objectContaining({ kind: 'looked', said: 'level' }));
     await pressed('Undo');
     expect(screen.queryByTestId('said')).toBeNull();
