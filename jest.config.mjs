@@ -75,7 +75,7 @@ export default {
     {
       ...shared,
       displayName: 'e2e',
-      testEnvironment: '<rootDir>/e2e/support/environment.mjs',
+      testEnvironment: 'node',
       globalSetup: '<rootDir>/e2e/support/prepare.mjs',
       globalTeardown: '<rootDir>/e2e/support/clearUp.mjs',
       testEnvironmentOptions: { customExportConditions: ['source', 'node', 'require', 'default'] },

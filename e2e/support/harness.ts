@@ -65,9 +65,9 @@ export class Kitchen {
     const prepared = process.env['HAMMOCK_DEMO_FOLDER'];
     if (demo && prepared !== undefined) cpSync(prepared, this.folder, { recursive: true });
     this.port = await freePort();
-    const { browserAddress } = globalThis as { browserAddress?: string };
-    if (browserAddress === undefined) throw new Error('run by e2e/support/environment.mjs');
-    this.opened = await connect({ browserWSEndpoint: browserAddress });
+    const browsers = (process.env['HAMMOCK_BROWSERS'] ?? '').split(',');
+    const mine = browsers[Number(process.env['JEST_WORKER_ID'] ?? 1) % browsers.length];
+    this.opened = await connect({ browserWSEndpoint: mine ?? '' });
     await this.startServer();
   }
 

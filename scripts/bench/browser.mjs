@@ -21,7 +21,6 @@ export async function openBrowser(flags = [], userDataDir) {
   return launch({ executablePath: chromiumPath() ?? '', headless: true, args, userDataDir });
 }
 
-/* global document -- what is passed to a page runs there */
 /** Scrolls to the charts and waits until they are drawn: they come when they are seen. */
 export async function toCharts(page) {
   await page.waitForFunction(() => {

@@ -27,7 +27,8 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
         properties: { nowMl: { type: 'number' }, laterMl: { type: 'number' } },
         required: ['nowMl', 'laterMl'],
         additionalProperties: false,
-        description: 'The pour in two additions, ml; `laterMl` is 0 when all goes in at once.',
+        description:
+          'The last liquid in two additions, ml; `laterMl` is 0 when all goes in at once, and a share of everything poured.',
       },
       waysOut: {
         description: 'Three ways out when the base brings too much.',

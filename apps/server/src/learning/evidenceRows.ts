@@ -1,5 +1,5 @@
 import type SqliteFile from 'better-sqlite3';
-import type { Stage } from '@hammock/core';
+import type { Pour, Stage } from '@hammock/core';
 import { learn, evidenceFromPot, type Learnt, type PotEvidence, type Override } from '@hammock/core/learning';
 import { judgedPot, type CookRecord, type OutcomeRecord, type TapRecord } from '@hammock/core/records';
 
@@ -40,6 +40,7 @@ const READ = COLUMNS.map((name) => `"cook"."${name}"`).join();
 type CookColumns = Omit<CookRecord, 'input' | 'answer' | 'abandoned'> & {
   readonly input: string;
   readonly stages: string | null;
+  readonly pours: string | null;
   readonly abandoned: number;
   readonly at: number;
 };
@@ -60,7 +61,7 @@ export function evidenceFrom(
   nowMs: number,
 ): EvidenceRound {
   const cook = file.prepare<[string], CookColumns>(
-    `SELECT ${READ}, json_extract("answer", '$.stages') AS stages, ${REVISION} AS at FROM "cook" WHERE "id" = ?`,
+    `SELECT ${READ}, json_extract("answer", '$.stages') AS stages, json_extract("answer", '$.pours') AS pours, ${REVISION} AS at FROM "cook" WHERE "id" = ?`,
   );
   const outcome = file.prepare<[string], OutcomeRecord>('SELECT * FROM "outcome" WHERE "cookId" = ?');
   const taps = file.prepare<[string], TapRecord>(
@@ -90,7 +91,10 @@ function said(
       {
         ...row,
         input: JSON.parse(row.input) as CookRecord['input'],
-        answer: { stages: JSON.parse(row.stages ?? '[]') as Stage[] },
+        answer: {
+          stages: JSON.parse(row.stages ?? '[]') as Stage[],
+          pours: JSON.parse(row.pours ?? '[]') as Pour[],
+        },
         abandoned: row.abandoned === 1,
         outcome: outcome ?? null,
         events,

@@ -13,7 +13,7 @@ import { OF_GRAIN, OF_WATER, POT_TO_POT_NOISE, VERDICT_NOISE } from './noise.js'
 /** How a pot came out, as it was judged. */
 export interface Judged {
   readonly input: PlanInput;
-  /** Liquid poured in all, ml of what the plan pours. */
+  /** Liquid poured in all, as ml of the liquid that is poured first. */
   readonly pouredMl: number;
   /** 1 hard to 5 mushy; 3 as wanted. */
   readonly texture: 1 | 2 | 3 | 4 | 5;
@@ -25,6 +25,8 @@ export interface Judged {
 export interface JudgedPot extends Judged, MadeWith, Pick<PotEvents, 'stages' | 'taps'> {
   readonly cookId: string;
   readonly atMs: number;
+  /** Where two liquids were poured: the first, ml, and what a millilitre of the second is in millilitres of the first. */
+  readonly before?: { readonly ml: number; readonly openShare: number };
 }
 
 /** The ends of the scale are open: they say "at least", and less surely how far. */
@@ -93,7 +95,7 @@ function verdictOf(judged: Judged, { firstMl, perPoint }: Slope, wetter = 0): Sa
 /** What a judged pot says, and what it would have wanted. */
 export interface PotEvidence {
   readonly evidence: readonly Evidence[];
-  /** What would have been poured, had its verdict been known, ml of what the plan pours. */
+  /** What would have been poured, had its verdict been known, ml of the liquid whose amount is open. */
   readonly wantedMl: number;
 }
 
@@ -121,7 +123,8 @@ export function evidenceFromPot(pot: JudgedPot): PotEvidence | undefined {
   const water = waterOf(went, slope);
   const seen = seenOf(went);
   const more = seen ? [as(seen, OF_SEEN)] : [];
-  const wantedMl = Math.max(0, slope.firstMl + slope.perPoint * whole.points);
+  const { ml: beforeMl, openShare } = pot.before ?? { ml: 0, openShare: 1 };
+  const wantedMl = Math.max(0, (slope.firstMl + slope.perPoint * whole.points - beforeMl) / openShare);
   if (!water || whole.sure === true) return { evidence: [as(whole), ...more], wantedMl };
   // What the scale told of the water is not asked of the verdict again.
   const ofGrain = { points: whole.points - water.points, sd: Math.hypot(whole.sd, POT_TO_POT_NOISE) };

@@ -1,4 +1,5 @@
 import type { JudgedPot } from '../learning/evidence.js';
+import type { Pour } from '../compute/account/pours.js';
 import type { Tap } from '../compute/stove/tap.js';
 import type { CookRecord, TapRecord } from './records.js';
 
@@ -22,7 +23,7 @@ export function judgedPot(
     | 'vesselId'
     | 'hobId'
   > & {
-    readonly answer: Pick<CookRecord['answer'], 'stages'>;
+    readonly answer: Pick<CookRecord['answer'], 'stages'> & Partial<Pick<CookRecord['answer'], 'pours'>>;
     readonly outcome?: Pick<NonNullable<CookRecord['outcome']>, 'texture' | 'counts' | 'by'> | null;
     readonly events?: readonly TapRecord[];
   },
@@ -39,10 +40,25 @@ export function judgedPot(
     input,
     stages: answer.stages,
     taps: tapsOf(events),
-    pouredMl: pouredMl ?? advisedMl,
+    ...pouredInAll(pouredMl ?? advisedMl, answer.pours),
     texture: outcome.texture,
     known: outcome.counts === 'always',
   };
+}
+
+/**
+ * What was poured as the core reads it: a page of the notebook holds the liquid whose amount was open, the last one; what was
+ * poured before it counts too.
+ * @param openMl ml of the last liquid
+ * @param pours all of them as they were advised
+ */
+function pouredInAll(openMl: number, pours: readonly Pour[] = []): Pick<JudgedPot, 'pouredMl' | 'before'> {
+  const [first, open] = [pours[0], pours.at(-1)];
+  if (pours.length < 2 || !first || !open || first.ml <= 0 || open.ml <= 0) return { pouredMl: openMl };
+  const perMl = first.waterG / first.ml;
+  const ml = pours.slice(0, -1).reduce((sum, p) => sum + p.waterG, 0) / perMl;
+  const openShare = open.waterG / open.ml / perMl;
+  return { pouredMl: ml + openMl * openShare, before: { ml, openShare } };
 }
 
 /**

@@ -3,20 +3,23 @@ import { Popover } from 'radix-ui';
 import type { RefObject } from 'react';
 import { ACT } from '../../words/plan/acts.js';
 import { BASE_BY, drainText, STATE, TOAST } from '../../words/words.js';
+import { useBackCloses } from '../hooks/useBackCloses.js';
 import type { AccountRow } from './accountRows.js';
 import { tenths, whole } from '../../words/measures/numbers.js';
 
 /** The figures behind one row, next to it. One for all rows: a popover for each would be drawn at every keystroke. */
-export function Figures({
-  row,
-  anchor,
-  onClose,
-}: {
-  readonly row: AccountRow | undefined;
+export function Figures({ row, ...rest }: { readonly row: AccountRow | undefined } & At) {
+  return row ? <OpenFigures row={row} {...rest} /> : null;
+}
+
+interface At {
+  /** The bar it stands at. */
   readonly anchor: RefObject<HTMLElement | null>;
   readonly onClose: () => void;
-}) {
-  if (!row) return null;
+}
+
+function OpenFigures({ row, anchor, onClose }: { readonly row: AccountRow } & At) {
+  useBackCloses(onClose, true);
   return (
     <Popover.Root
       open

@@ -16,7 +16,10 @@ export const SOURCES = {
 
 export type SourceId = keyof typeof SOURCES;
 
-/** The fourteen allergens commonly required on labels, as far as one-pot grains meet them. */
+/**
+ * Twelve of the fourteen allergens that Annex II of Regulation (EU) No 1169/2011 names (from memory). Lupin is in no row of the
+ * larder; sulphites differ from brand to brand of dried fruit and wine and are on their labels.
+ */
 export const ALLERGENS = [
   'milk',
   'eggs',

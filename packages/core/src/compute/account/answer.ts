@@ -40,7 +40,7 @@ export interface Answer {
   readonly pours: readonly Pour[];
   /** Whether to pour at all: `nothing` when the base is enough, `tooMuch` when it brings more than that. */
   readonly verdict: Verdict;
-  /** The pour in two additions, ml; `laterMl` is 0 when all goes in at once. */
+  /** The last liquid in two additions, ml; `laterMl` is 0 when all goes in at once, and a share of everything poured. */
   readonly additions: { readonly nowMl: number; readonly laterMl: number };
   /** Three ways out when the base brings too much. */
   readonly waysOut?: WaysOut;
@@ -108,19 +108,20 @@ export function answerPlan(plan: CompletePlan): Result<Answer, readonly PlanProb
 }
 
 /**
- * What is advised, ml, and nothing else of the answer: a fifth of its work, for whoever asks of thousands of pots.
+ * What is advised in all, as ml of the liquid that is poured first, and nothing else of the answer: a fifth of its work, for a
+ * caller that asks of thousands of pots.
  * @returns undefined where nothing is to be poured, or the plan cannot be cooked
  * @example advisedMl(plan) // 512
  */
 export function advisedMl(plan: CompletePlan): number | undefined {
   const solved = solvedPlan(plan);
   if (!solved.ok) return undefined;
-  const { free, solution, pours, pour } = solved.value;
+  const { free, solution, pours } = solved.value;
   if (solution.pourWaterG < LEAST_POUR_G) return undefined;
   // What the account itself pours lies within its own window: only a rule's pour may lie outside.
   const isPoured =
     solution === free || verdictOf(solution.pourWaterG, windowOf(plan, free, pours)) === 'pour';
-  return isPoured ? pour.ml : undefined;
+  return isPoured ? pourOf(plan.pourWith, solution.pourWaterG).ml : undefined;
 }
 
 /** Fields of an answer that are worked out when they are read. */
@@ -182,12 +183,12 @@ function answered(plan: CompletePlan, solved: Solved): Answer {
   const doubt = doubtOf(plan, solution, target.aim);
   // Whatever rule is held to: a base that brings more than the grain can take has to go somewhere.
   const ways = verdict === 'tooMuch' && free.pourWaterG < 0 ? waysOut(plan, free.pourWaterG) : undefined;
-  const nowMl = pour.ml * (1 - plan.laterShare);
+  const laterMl = laterOf(plan, pours, pour);
   const made = {
     pour,
     pours,
     verdict,
-    additions: { nowMl, laterMl: pour.ml - nowMl },
+    additions: { nowMl: pour.ml - laterMl, laterMl },
     ...(ways === undefined ? {} : { waysOut: ways }),
     keepBy: keepBy(pour, plan, doubt.g),
     account: accountOf(solution, pours),
@@ -234,6 +235,13 @@ function heldSolution(plan: CompletePlan, free: Solution, broughtG: number): Sol
   const share = Math.max(0, (goes - missing) / goes);
   const terms = held.terms.map((t) => (t.side === 'goesTo' ? { ...t, g: t.g * share } : t));
   return { ...held, terms, pourWaterG: waterG };
+}
+
+/** What is kept back, ml of the last liquid: a share of everything that is poured, as far as the last liquid goes. */
+function laterOf(plan: CompletePlan, pours: readonly Pour[], pour: Pour): number {
+  if (pour.waterG <= 0) return 0;
+  const allG = pours.reduce((sum, p) => sum + p.waterG, 0);
+  return pour.ml * Math.min(1, (plan.laterShare * Math.max(pour.waterG, allG)) / pour.waterG);
 }
 
 function accountOf(solution: Solution, pours: readonly Pour[]): Answer['account'] {

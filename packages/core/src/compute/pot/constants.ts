@@ -38,7 +38,7 @@ export const FILM_LAG = { wetMin: 0.6, dryMin: 2.5 } as const;
 /** How fast the bed above wicks water into the layer of grain that touches the floor, per min †. */
 export const WICKS_PER_MIN = 0.012;
 
-/** Browning: 120 kJ/mol; a golden crust after twelve minutes at 160 °C; past 260 it chars no faster †. */
+/** Browning: 120 kJ/mol; it counts 1 after twelve minutes at 160 °C, and BASE_BANDS says what is seen of it; past 260 it chars no faster †. */
 export const BROWNS = { jPerMol: 120_000, atC: 160, goldenMin: 12, charsAtC: 260 } as const;
 /** Sugars of tomato and coconut brown faster, by this much for each tenth of solids in the liquid †. */
 export const SUGAR_BROWNS = 0.8;
