@@ -99,9 +99,11 @@ async function heard(address: string, ended: AbortSignal, hears: (reading: Readi
   let silent = setTimeout(() => line.abort(), SILENT_MS);
   try {
     const reply = await fetch(`${address}/readings`, { signal, redirect: 'error' });
-    const parser = createParser((event) => {
-      const reading = event.type === 'event' ? readingIn(event.data) : undefined;
-      if (reading) hears(reading);
+    const parser = createParser({
+      onEvent: ({ data }) => {
+        const reading = readingIn(data);
+        if (reading) hears(reading);
+      },
     });
     const words = new TextDecoder();
     let unended = 0;
