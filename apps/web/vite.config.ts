@@ -77,7 +77,7 @@ const SERVER = `http://127.0.0.1:${process.env['HAMMOCK_PORT'] ?? '4270'}`;
 
 export default defineConfig({
   plugins: [react(), tailwindcss(), fontLicences(), appAhead(), awayToo()],
-  resolve: { conditions: ['source', ...defaultClientConditions] },
+  resolve: { conditions: ['hammock-source', ...defaultClientConditions] },
   html: { cspNonce: NONCE },
   worker: { format: 'es' },
   build: {
