@@ -5,7 +5,7 @@ import { findRow } from './findRow.js';
 import { keyOf, wordsOf } from './words.js';
 
 const spoken = [...INGREDIENTS, ...GRAINS].flatMap((row) =>
-  [row.name, ...(row.also ?? [])].map((name) => [name, row.id] as const),
+  [row.name, ...row.also].map((name) => [name, row.id] as const),
 );
 
 describe('the names of the larder', () => {
