@@ -8,8 +8,11 @@ import type { Job, JobResults } from './jobs.js';
 /** As many threads as a household's machine can spare; they go when nothing is asked for a while. */
 const THREADS = 2;
 const IDLE_MS = 20_000;
-/** Past this a job is not worth waiting for; bodies whose work is known to be longer are refused before, ms. */
-const DEADLINE_MS = 4000;
+/**
+ * Past this a job is not worth waiting for, ms. Bodies whose work is known to be long are refused before; the longest
+ * that is taken needs a second and a half on an idle machine, and its turn and a slow machine may cost eight times that.
+ */
+const DEADLINE_MS = 12_000;
 /** Copying is the disk's time, not the processor's, and what pots say is waited for in rounds, ms. */
 const LONG_DEADLINE_MS = 60_000;
 const LONG: ReadonlySet<Job['kind']> = new Set<Job['kind']>(['copy', 'evidence', 'learnt']);
