@@ -47,7 +47,12 @@ export {
 } from './parse/line/parseLine.js';
 export { millilitresOf } from './parse/line/lineAmount.js';
 export type { Soak } from './parse/line/saidBesides.js';
-export { parseRecipe, type Recipe, type Step } from './parse/recipe/parseRecipe.js';
+export { readTelling, type Telling } from './parse/telling/readTelling.js';
+export { VERBS, type SaidLine, type ToldAct, type Verb } from './parse/telling/told.js';
+export type { PourRule } from './parse/telling/pourRule.js';
+export { actKeys, corrected, type ActFix } from './parse/telling/corrected.js';
+export { toldPlan, type ToldPlan } from './parse/telling/toldPlan.js';
+export { laidInto, levelMl, toldFields, type ToldFields } from './parse/telling/toldInput.js';
 export { GRAINS, type Grain } from './basics/larder/grains.js';
 export { INGREDIENTS } from './basics/larder/ingredients.js';
 export { withAmylose } from './basics/larder/amylose.js';

@@ -265,7 +265,7 @@ describe('a pasted list', () => {
       spec()
         .stages!.map((s) => s.note ?? '')
         .join(' '),
-    ).toContain('Lid on. Low. 15 minutes.');
+    ).toContain('Lid on, low, 15 minutes.');
   });
 
   it('keeps the steps where the pot cannot be laid out yet', async () => {
@@ -283,7 +283,7 @@ describe('a pasted list', () => {
     fireEvent.change(screen.getByRole('textbox'), {
       target: { value: Array(1000).fill('1 onion').join('\n') },
     });
-    expect(screen.getByRole('alert').textContent).toContain('800 more');
+    expect(screen.getByRole('alert').textContent).toContain('800 lines more');
   });
 });
 

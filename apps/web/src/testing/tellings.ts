@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { parseRecipe, type Recipe } from '@hammock/core';
+import { readTelling, toldPlan, type Telling, type ToldPlan } from '@hammock/core';
 import { withTold } from '../screens/pour/goesIn/putIn.js';
 import type { Draft } from '../stores/plan/draftOf.js';
 import type { KitchenThings } from '../stores/kitchen/kitchenThings.js';
@@ -48,18 +48,21 @@ const SIZES = { tomatoPuree: { jar: 680 }, tomatoPaste: { tube: 200 } };
 /** How what is told is read there. */
 export const READ = { cupMl: 240, sizes: SIZES };
 /** A telling as it is put into a blank pot; what is asked is answered by a tap. */
-export const told = (text: string): { made: Draft; recipe: Recipe } => {
-  const recipe = parseRecipe(text, READ);
-  // What is asked is answered by a tap.
-  const ready = recipe.lines
-    .filter((l) => l.id !== undefined || l.status === 'words' || l.portions !== undefined)
-    .map((l) => (l.id === undefined || l.amount ? l : { ...l, amount: { ml: 10 } }));
+export const told = (
+  text: string,
+  draft: Draft = BLANK,
+): { made: Draft; telling: Telling; plan: ToldPlan } => {
+  const heard = readTelling(text, READ);
+  const lines = heard.lines.map((l) => (l.id === undefined || l.amount ? l : { ...l, amount: { ml: 10 } }));
+  const telling = { ...heard, lines };
+  const plan = toldPlan(telling);
+  const ready = (n: number): boolean => lines[n]?.id !== undefined || lines[n]?.potCm !== undefined;
   return {
-    recipe,
+    telling,
+    plan,
     made: withTold(
-      BLANK,
-      ready,
-      recipe,
+      draft,
+      { telling, told: plan, ready },
       () => KITCHEN,
       () => LARGE.id,
     ),

@@ -58,7 +58,7 @@ const DEVIATIONS: Readonly<Record<number, readonly Deviation[]>> = {
     ['steam', 0.9, 'smells', { said: 'toasty' }],
     ['steam', 0.95, 'extend', { minutes: 23 }],
   ],
-  10: [['release', 0.5, 'note', { said: 'chervil under the lid' }]],
+  10: [['rest', 0.5, 'note', { said: 'chervil under the lid' }]],
   // Must not catch.
   11: [
     ['steam', 0.5, 'heat', { said: 'veryLow' }],

@@ -30,5 +30,6 @@ export function newDish(): void {
   });
   setKept('paste.text', '');
   setKept('paste.said', {});
+  setKept('paste.fixes', {});
   setKept('paste.open', true);
 }

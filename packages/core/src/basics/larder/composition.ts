@@ -87,6 +87,7 @@ export const BEHAVIOURS = [
   'meat',
   'fat',
   'dry',
+  'browning',
   'noodle',
   'wholePulse',
   'splitPulse',
@@ -163,6 +164,8 @@ export const RELEASE: Readonly<Record<Behaviour, readonly Release[]>> = {
   meat: [release('browned', 0.05), release('raw', 0.22), release('cooked', 0)],
   fat: [release('whole', 0), release('withLiquid', 1)],
   dry: [release('whole', 0)],
+  // Garlic, nuts and fresh cheese take colour in the fat and give no water worth counting.
+  browning: [release('whole', 0), release('golden', 0), release('browned', 0)],
   // Toasted starch drinks a little less.
   noodle: [release('dry', 0, 1.2), release('golden', 0, 1.15), release('brown', 0, 1.1)],
   wholePulse: [release('dry', 0, 1.6), release('soaked', 0, 0.4)],

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import jsonld from 'jsonld';
-import { parseRecipe } from '../recipe/parseRecipe.js';
+import { readTelling } from '../telling/readTelling.js';
 import { recipesIn, toldOf } from './recipeIn.js';
 import { recipeJsonLd, recipeMarkdown, type RecipeSheet } from './recipeOut.js';
 
@@ -131,7 +131,7 @@ describe('a recipe of the vocabulary schema.org', () => {
           m.lines.map((l) => l.line.replaceAll(/\s+/gu, ' ').trim()),
         );
         expect(read?.totalMin).toBe(m.time[1]);
-        const told = parseRecipe(toldOf(read!), { cupMl: 240 });
+        const told = readTelling(toldOf(read!), { cupMl: 240 });
         const found = new Set(told.lines.flatMap((l) => [l.id, ...l.choices]));
         for (const { id, isAsked } of m.lines) {
           lines += 1;

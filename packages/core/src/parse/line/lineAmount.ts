@@ -79,15 +79,21 @@ export function amountOf(text: string, inside: string, options: ParseOptions): A
   rest = rest.slice(vessel.length);
   if (name !== undefined) takeSize();
   const container = lead.unit ? undefined : name?.toLowerCase();
+  // "6 chicken thighs (800 g)": a weight in brackets is that of all of them, unless it says each.
+  if (size && container === undefined && !OF_EACH.test(inside) && sizeIn(inside, options) && lead.count > 1)
+    return { lead: { ...lead, count: 1 }, size, container, rest: named(withoutVague(rest)) };
   return { lead, size, container, rest: named(withoutVague(rest)) };
 }
+
+/** What one of several weighs. */
+const OF_EACH = /\b(?:each|apiece|per piece|a piece)\b/iu;
 
 /** The size a text begins with, and where what follows it begins; undefined where it begins with none. */
 function sizeIn(
   text: string,
   options: ParseOptions,
 ): { readonly size: NonNullable<LeadingAmount['unit']>; readonly next: number } | undefined {
-  const read = readLeading(text, options);
+  const read = readLeading(text.replace(/^(?:about|approx\.?|ca\.?|roughly|in all|total)\s+/iu, ''), options);
   return read?.unit && { size: { kind: read.unit.kind, size: read.unit.size * read.count }, next: read.next };
 }
 

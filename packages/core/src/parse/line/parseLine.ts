@@ -181,6 +181,9 @@ function rowFor({ lead, container, rest }: Amount, { own = [] }: LineOptions): F
     tin: container === 'tin' || container === 'can',
   };
   const found = findRow(rest, own, by);
+  // "2 tomatoes, chopped" are fresh; a tin says so.
+  if (found.row?.id === 'tomatoChopped' && lead !== undefined && !lead.unit && container === undefined)
+    return { ...found, row: larderRow('tomato'), how: 'exact' };
   if (found.row && found.how === 'exact') return found;
   const without = findRow(rest.replace(SOAKED, ' '), own, by);
   return without.row && (without.how === 'exact' || !found.row) ? without : found;

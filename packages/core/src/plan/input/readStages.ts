@@ -1,3 +1,4 @@
+import type { Behaviour } from '../../basics/larder/composition.js';
 import { HEATS, LID_STATES, type VesselKind } from '../../basics/heat/equipment.js';
 import type { Grain } from '../../basics/larder/grains.js';
 import type { Drain, Method, Toast, Wash } from '../../basics/method/methods.js';
@@ -21,11 +22,12 @@ const BASE_MIN: Readonly<Record<string, number>> = {
   oilSeparated: 20,
 };
 
-/** Noodles are fried in the fat, which takes no time beside onions †. */
-const NOODLE_MIN: Readonly<Record<string, number>> = { golden: 3, brown: 5 };
+/** Noodles, nuts and garlic are fried in the fat, which takes no time beside onions †. */
+const NOODLE_MIN: Readonly<Record<string, number>> = { golden: 3, browned: 3, brown: 5 };
 
+const QUICK: ReadonlySet<Behaviour> = new Set<Behaviour>(['noodle', 'browning']);
 const baseMinutes = ({ ingredient, release }: PlannedIngredient): number =>
-  (ingredient.behaves === 'noodle' ? NOODLE_MIN : BASE_MIN)[release.state] ?? 0;
+  (QUICK.has(ingredient.behaves) ? NOODLE_MIN : BASE_MIN)[release.state] ?? 0;
 
 /** Whether something besides noodles is cooked in the fat before the liquid. */
 export const hasCookedBase = (ingredients: readonly PlannedIngredient[]): boolean =>

@@ -1,21 +1,34 @@
-import { GRAINS, parseLine, parseRecipe, type LineOptions, type Recipe } from '@hammock/core';
-import { useMemo } from 'react';
+import {
+  actKeys,
+  corrected,
+  GRAINS,
+  parseLine,
+  readTelling,
+  toldPlan,
+  type ActFix,
+  type LineOptions,
+  type SaidLine,
+  type Telling,
+} from '@hammock/core';
+import { useDeferredValue, useMemo } from 'react';
 import { fetched } from '../../../storage/fetched.js';
 import { useDraft } from '../../../stores/plan/draft.js';
 import { useKitchen } from '../../../stores/kitchen/kitchen.js';
 import { ownIngredients } from '../../../stores/kitchen/ownLarder.js';
 import { useCanSizes } from '../../../stores/kitchen/canSizes.js';
 import { Button } from '../../../ui/controls/Button.js';
-import { toldWords } from '../../../words/plan/recipeTextWords.js';
 import { cupOf } from '../../../stores/plan/planInput.js';
 import { vesselOfWidth } from '../../../stores/kitchen/potOfWidth.js';
 import { useKeptState } from '../../../stores/session/persisted.js';
-import { isReady, PasteLine } from './PasteLine.js';
+import { isUnderstood } from '../../../words/plan/actWords.js';
 import { retyped } from '../sentence/retyped.js';
+import { ActRow, againIn } from './ActRow.js';
 import { withTold } from './putIn.js';
+import { isReady, JUST_WORDS, nameOf, ThingRead } from './ThingRead.js';
 
-/** What the cook said of a line that was not simply understood: which row it is. */
+/** What the cook said a thing is: the id of its row, or that it is only words. */
 type Said = Readonly<Record<string, string>>;
+type Fixes = Readonly<Record<string, ActFix>>;
 
 export interface PasteListProps {
   readonly onDone: () => void;
@@ -29,22 +42,13 @@ const EXAMPLE = `2 cups long grain rice
 3 cups hot stock
 Fry the onions golden. Lid on, low, 15 minutes.`;
 
-/** A list or a whole recipe, typed or pasted: each thing shown as it was understood, settled by a tap, and put in. */
+/** A dish as it is told: read back act by act, each put right by a press, and put in. */
 export function PasteList({ onDone, opened }: PasteListProps) {
   const [text, setText] = useKeptState('paste.text', '');
   const [said, setSaid] = useKeptState<Said>('paste.said', {});
+  const [fixes, setFixes] = useKeptState<Fixes>('paste.fixes', {});
   const isNew = useDraft((s) => s.draft?.dishId === null);
-  const cupId = useDraft((s) => s.draft?.cupId);
-  const cupMl = useKitchen((s) => cupOf(s, cupId)?.ml);
-  const sizes = useCanSizes();
-  const options = useMemo(
-    (): LineOptions => ({
-      own: [...ownIngredients().values()],
-      sizes,
-      ...(cupMl === undefined ? {} : { cupMl }),
-    }),
-    [cupMl, sizes],
-  );
+  const options = useLineOptions();
   const write = (typed: string): void => {
     setText(typed);
     // A recipe as programs have it, or a page's: its lines are what is read.
@@ -53,30 +57,49 @@ export function PasteList({ onDone, opened }: PasteListProps) {
         setText(asTelling(typed)),
       );
   };
-  const recipe = useMemo(() => parseRecipe(text, options), [text, options]);
-  const lines = recipe.lines.map((line) => asSaid(line, said, options));
-  const grains = lines.filter((l) => l.isGrain || GRAINS.some((g) => g.id === l.id));
-  const [grain] = grains;
-  // A pot has one grain: the second is asked about, and stays.
-  const ready = lines.filter((l) => isReady(l, l.text in said) && (l === grain || !grains.includes(l)));
+  // Keys go before the reading of what they wrote.
+  const read = useDeferredValue(text);
+  const heard = useMemo(() => readTelling(read, options), [read, options]);
+  const telling = useMemo(
+    () => corrected(asSaid(heard, said, options), fixes),
+    [heard, said, options, fixes],
+  );
+  const told = useMemo(() => toldPlan(telling), [telling]);
+  const keys = actKeys(heard.acts);
+  const { lines } = telling;
+  const second = (n: number): boolean =>
+    lines[n]?.isGrain === true && lines[n].apart !== true && n !== told.grain;
+  const settled = (n: number): boolean => {
+    const line = lines[n];
+    return line !== undefined && isReady(line, line.text in said) && !second(n);
+  };
+  const ready = (n: number): boolean => settled(n) && lines[n]?.status !== 'words';
   const put = (): void => {
     const { draft, change } = useDraft.getState();
     if (!draft) return;
-    const { planId: _id, ...made } = withTold(draft, ready, recipe, useKitchen.getState, vesselOfWidth);
+    const { planId: _id, ...made } = withTold(
+      draft,
+      { telling, told, ready },
+      useKitchen.getState,
+      vesselOfWidth,
+    );
     change(made);
-    // Words that found no stage to stand at stay here: nothing of a telling is lost.
-    const homeless = recipe.steps.length > 0 && made.spec.stages === undefined ? recipe.steps : [];
-    const open = lines.filter((l) => !ready.includes(l));
-    setText([...open, ...homeless].map((l) => l.text).join('\n'));
+    // What is still asked stays here, and words that found no stage to stand at: nothing of a telling is lost.
+    const open = lines.filter((_l, n) => !settled(n)).map((l) => l.text);
+    const homeless = made.spec.stages === undefined ? telling.acts.filter((a) => a.verb !== 'list') : [];
+    setText([...open, ...homeless.map((a) => a.text)].join('\n'));
+    setFixes({});
     if (open.length + homeless.length === 0) onDone();
   };
-  const things = ready.filter((l) => l.status !== 'words');
+  const things = lines.filter((_l, n) => ready(n));
   const hasGrain = useDraft(
     ({ draft }) => draft !== null && draft.spec.grainId !== '' && draft.spec.grain.text !== '',
   );
-  // Steps are laid along a pot's stages: without its grain there are none.
-  const isWaiting = recipe.steps.length > 0 && !hasGrain && !ready.some((l) => l === grain);
-  const says = toldWords(recipe);
+  const hasActs = told.stages.length > 0;
+  const grain = told.grain;
+  // Acts are laid along a pot's stages: without its grain there are none.
+  const isWaiting = hasActs && !hasGrain && !(grain !== undefined && ready(grain));
+  const asked = lines.filter((_l, n) => !settled(n)).length;
   return (
     <div className="my-2 border-2 border-ink p-3">
       <label className="block">
@@ -91,31 +114,63 @@ export function PasteList({ onDone, opened }: PasteListProps) {
           onChange={(e) => write(e.currentTarget.value)}
         />
       </label>
-      {recipe.leftOut > 0 && (
+      {telling.leftOut > 0 && (
         <p role="alert" className="m-0 text-ember">
-          Only the first {lines.length} lines are read; {recipe.leftOut} more are left as they are. Nothing of
-          them is lost.
+          Only the first {lines.length} things are read; {telling.leftOut} lines more are left as they are.
+          Nothing of them is lost.
         </p>
       )}
-      {recipe.title !== undefined && isNew && (
-        <p className="m-0">
-          Called <strong>{recipe.title}</strong>
-          {recipe.portions === undefined ? '' : `, for ${recipe.portions.toString()}`}.
+      {telling.acts.length > 0 && (
+        <p className="m-0" data-testid="told">
+          {telling.title !== undefined && isNew && (
+            <>
+              Called <strong>{telling.title}</strong>
+              {telling.portions === undefined ? '' : `, for ${telling.portions.toString()}`}.{' '}
+            </>
+          )}
+          {asked === 0
+            ? 'Nothing is left to ask.'
+            : asked === 1
+              ? 'One thing is asked.'
+              : `${asked.toString()} things are asked.`}
         </p>
       )}
       <ul className="m-0 list-none p-0" aria-label="As understood">
-        {lines.map((line, i) => (
-          <PasteLine
-            key={`${line.text}-${i.toString()}`}
-            line={line}
-            isSaid={line.text in said}
-            second={line !== grain && grains.includes(line)}
-            onSay={(id) => setSaid({ ...said, [line.text]: id })}
-            onRetype={(amount) => setText(retyped(text, line, amount))}
-          />
-        ))}
+        {telling.acts.map((act, i) => {
+          const key = keys[i] ?? act.text;
+          const own = act.things.filter((t) => t.isNew && lines[t.line] !== undefined);
+          return (
+            <ActRow
+              key={key}
+              act={isUnderstood(act, telling) ? act : { ...act, verb: 'words' }}
+              asks={own.some((t) => !settled(t.line))}
+              again={againIn(act, lines, nameOf)}
+              things={
+                own.length === 0 ? undefined : (
+                  <span className="flex flex-wrap items-center gap-x-4">
+                    {own.map(({ line: n }) => {
+                      const line = lines[n];
+                      return (
+                        line && (
+                          <ThingRead
+                            key={n}
+                            line={line}
+                            isSaid={line.text in said}
+                            second={second(n)}
+                            onSay={(id) => setSaid({ ...said, [line.text]: id })}
+                            onRetype={(amount) => setText(retyped(text, line, amount))}
+                          />
+                        )
+                      );
+                    })}
+                  </span>
+                )
+              }
+              onFix={(fix) => setFixes({ ...fixes, [key]: { ...fixes[key], ...fix } })}
+            />
+          );
+        })}
       </ul>
-      {recipe.steps.length > 0 && <Steps recipe={recipe} says={says} />}
       {isWaiting && (
         <p id="waits-for-grain" className="mt-2 mb-0 font-semibold text-ember">
           {grain === undefined
@@ -127,7 +182,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
       <div className="mt-2 flex flex-wrap gap-3">
         <Button
           weight="act"
-          disabled={isWaiting || (things.length === 0 && recipe.steps.length === 0)}
+          disabled={isWaiting || (things.length === 0 && !hasActs)}
           {...(isWaiting ? { 'aria-describedby': 'waits-for-grain' } : {})}
           onClick={put}
         >
@@ -139,26 +194,32 @@ export function PasteList({ onDone, opened }: PasteListProps) {
   );
 }
 
-/** A line with what the cook said it is. */
-function asSaid(line: Recipe['lines'][number], said: Said, options: LineOptions): Recipe['lines'][number] {
-  const as = said[line.text];
-  return as === undefined ? line : { ...line, ...parseLine(line.text, { ...options, as }) };
+/** How things are read here: the household's own cup, larder and packets. */
+function useLineOptions(): LineOptions {
+  const cupId = useDraft((s) => s.draft?.cupId);
+  const cupMl = useKitchen((s) => cupOf(s, cupId)?.ml);
+  const sizes = useCanSizes();
+  return useMemo(
+    (): LineOptions => ({
+      own: [...ownIngredients().values()],
+      sizes,
+      ...(cupMl === undefined ? {} : { cupMl }),
+    }),
+    [cupMl, sizes],
+  );
 }
 
-/** The steps: what of them is computed, and that the rest stays as words. */
-function Steps({ recipe, says }: { readonly recipe: Recipe; readonly says: readonly string[] }) {
-  const words = recipe.steps.filter((s) => !s.isUnderstood).length;
-  return (
-    <div className="mt-1" data-testid="told">
-      {says.length > 0 && (
-        <p className="m-0">
-          From the steps: <strong>{says.join(' · ')}</strong>.
-        </p>
-      )}
-      <p className="m-0 text-faint">
-        {words === 0 ? 'The steps' : `The steps, ${words.toString()} of them only words,`} are kept at their
-        stages, as you say them.
-      </p>
-    </div>
-  );
+/** The telling with what the cook said of its things. */
+function asSaid(telling: Telling, said: Said, options: LineOptions): Telling {
+  const lines = telling.lines.map((line): SaidLine => {
+    const as = said[line.text];
+    if (as === undefined) return line;
+    if (as === JUST_WORDS) {
+      const { id: _id, amount: _amount, ...words } = line;
+      return { ...words, isGrain: false, status: 'words' };
+    }
+    const read = parseLine(line.text, { ...options, as });
+    return { ...line, ...read, isGrain: read.isGrain || GRAINS.some((g) => g.id === as) };
+  });
+  return { ...telling, lines };
 }

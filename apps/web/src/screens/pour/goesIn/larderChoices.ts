@@ -37,5 +37,5 @@ export const pourable = (own: readonly IngredientRecord[]) =>
 export function usualAmount(id: string): { count: number } | { g: number } {
   const row = rowOf(id);
   if (row?.units[0]) return { count: 1 };
-  return { g: row?.behaves === 'dry' ? 5 : 100 };
+  return { g: row?.behaves === 'dry' || row?.behaves === 'browning' ? 5 : 100 };
 }

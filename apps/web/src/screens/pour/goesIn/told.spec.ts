@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from '@jest/globals';
-import { answer, parseRecipe } from '@hammock/core';
+import { answer, readTelling, toldPlan } from '@hammock/core';
 import type { Draft } from '../../../stores/plan/draftOf.js';
 import { loadCore } from '../../../stores/plan/core.js';
 import { planInputOf } from '../../../stores/plan/learntPlan.js';
@@ -11,6 +11,8 @@ const baseOf = (draft: Draft) => {
   if (!made.ok) throw new Error(JSON.stringify(made.error));
   return made.value.base;
 };
+const joins = (draft: Draft) =>
+  Object.fromEntries((draft.spec.ingredients ?? []).map((i) => [i.ingredientId, i.joins]));
 
 beforeAll(loadCore);
 
@@ -18,17 +20,18 @@ describe('a dish that is told', () => {
   it.each(TELLINGS.map((d, i) => [i + 1, d] as const))(
     '%i becomes a pot with a number, and its words stand at its stages',
     (_n, text) => {
-      const { made, recipe } = told(text);
+      const { made, telling, plan } = told(text);
       const got = answer(planInputOf(made, KITCHEN));
       expect(got.ok ? [] : got.error).toEqual([]);
-      expect(made.label).toBe(recipe.title);
+      expect(made.label).toBe(telling.title);
       const notes = (made.spec.stages ?? [])
         .map((s) => s.note ?? '')
         .join(' ')
         .toLowerCase();
-      expect(recipe.steps.filter((s) => !notes.includes(s.text.toLowerCase())).map((s) => s.text)).toEqual(
-        [],
-      );
+      const words = plan.stages
+        .flatMap((s) => s.words)
+        .map((w) => w.replace(/[.,;:\s]+$/u, '').toLowerCase());
+      expect(words.filter((w) => !notes.includes(w))).toEqual([]);
     },
   );
 
@@ -41,14 +44,24 @@ describe('a dish that is told', () => {
     expect(told(TELLINGS[12]!).made.bagId).toBeNull();
   });
 
-  it('lets join what was named once the liquid was in', () => {
-    const joins = (n: number) =>
-      Object.fromEntries(
-        (told(TELLINGS[n - 1]!).made.spec.ingredients ?? []).map((i) => [i.ingredientId, i.joins]),
-      );
-    expect(joins(4)).toMatchObject({ parsley: 'fork', walnut: undefined, courgette: undefined });
-    expect(joins(6)).toMatchObject({ fishFried: 'turn', aubergine: undefined });
-    expect(joins(8)).toMatchObject({ cashew: 'fork', coconutFlakes: 'fork', shallot: undefined });
+  it('puts each thing in at the act that names it, before the liquid and after', () => {
+    const { made } = told(
+      'Pot\n2 cups long grain\n1 onion\n2 tbsp oil\n1 tsp cumin seeds\n1 tbsp tomato paste\n1/2 cup parsley\n3 cups hot water\nHeat the oil with the cumin. Fry the onion golden. Add the paste and fry until the oil rises. Add the rice and water, boil, cover, low 15 minutes. Rest 5 minutes, the parsley in.',
+    );
+    expect(joins(made)).toMatchObject({
+      cuminSeed: 'warmFat',
+      onion: 'base',
+      tomatoPaste: 'base2',
+      parsley: 'rest',
+    });
+    expect(joins(told(TELLINGS[3]!).made)).toMatchObject({ parsley: 'fork' });
+    expect(joins(told(TELLINGS[5]!).made)).toMatchObject({ fishFried: 'turn' });
+  });
+
+  it('leaves what is made in another pan out of the pot', () => {
+    const list = told(TELLINGS[7]!).made.spec.ingredients ?? [];
+    for (const id of ['cashew', 'coconutFlakes'])
+      expect(list.find((i) => i.ingredientId === id)?.apart).toBe(true);
   });
 
   it('keeps the cook’s own pour beside the answer, by measure or by rule', () => {
@@ -58,7 +71,21 @@ describe('a dish that is told', () => {
       usualPour: { ml: 720 },
       pourWith: 'water',
     });
+    expect(told('2 cups basmati\nAdd 3 cups water, less half for the tomatoes.').made.spec.usualPour).toEqual(
+      {
+        ml: 600,
+      },
+    );
     expect(told(TELLINGS[0]!).made.spec.ingredients?.some((i) => i.ingredientId === 'water')).toBe(false);
+  });
+
+  it('reckons a level over the grain in this pot', () => {
+    const ml = (words: string) =>
+      told(`Pot\n2 cups basmati\n1 tsp salt\nWash the rice. ${words} Boil, cover, low 15 minutes.`).made.spec
+        .usualPour?.ml ?? 0;
+    expect(ml('Water two fingers above the rice.')).toBeGreaterThan(ml('Water one finger above the rice.'));
+    expect(ml('Water one finger above the rice.')).toBeGreaterThan(ml('Water half an inch above the rice.'));
+    expect(ml('Water just to cover the rice.')).toBeGreaterThan(0);
   });
 
   it('pours hot what is said to be hot, in its line or its step, and nothing else', () => {
@@ -93,13 +120,18 @@ describe('a dish that is told', () => {
     expect(JSON.stringify(none.spec.stages)).toContain('Three ladles');
   });
 
+  it('put in a second time it replaces what it put in, and doubles nothing', () => {
+    const once = told(TELLINGS[0]!).made;
+    const twice = told(TELLINGS[0]!, once).made;
+    expect(twice.spec).toEqual(once.spec);
+  });
+
   it('takes one thing more without touching the stages', () => {
     const { made } = told(TELLINGS[0]!);
-    const more = parseRecipe('1 carrot', READ);
+    const telling = readTelling('1 carrot', READ);
     const next = withTold(
       made,
-      more.lines,
-      more,
+      { telling, told: toldPlan(telling), ready: () => true },
       () => KITCHEN,
       () => LARGE.id,
     );

@@ -54,7 +54,7 @@ export const FATS_AND_DAIRY: readonly Ingredient[] = [
     allergens: ['milk'],
     also: 'powdered milk',
   }),
-  row('paneer', 'Paneer', 52, 14.8, 0.7, 'dry', 'ifct', {
+  row('paneer', 'Paneer', 52, 14.8, 0.7, 'browning', 'ifct', {
     also: 'paneer cubes, cottage cheese indian',
     salt: 0.05,
     allergens: ['milk'],

@@ -27,7 +27,7 @@ export const VEGETABLES: readonly Ingredient[] = [
     allergens: ['gluten'],
     also: 'crispy onion, fried onion',
   }),
-  row('garlic', 'Garlic', 64.4, 0.2, 0.6, 'dry', 'ifct', {
+  row('garlic', 'Garlic', 64.4, 0.2, 0.6, 'browning', 'ifct', {
     salt: 0.03,
     units: { clove: 5, bulb: 45, head: 45 },
     also: 'garlic clove, garlic cloves, lahsun, minced garlic, chopped garlic',

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { parseRecipe } from './parseRecipe.js';
+import { readTelling } from './readTelling.js';
 import { sentencesOf } from './sentences.js';
 
 describe('a line of a telling', () => {
@@ -31,10 +31,10 @@ describe('a line of a telling', () => {
   it.each(['a(b)', '1.', '<b>', '1,', '((a ', 'https://', 'until ', '1/2 ', '1 cup rice, ', 'medium heat '])(
     'of sixty thousand characters of %p is read, and what is left out is said',
     (word) => {
-      const read = parseRecipe(word.repeat(Math.ceil(60_000 / word.length)));
+      const read = readTelling(word.repeat(Math.ceil(60_000 / word.length)));
       expect(read.leftOut).toBeGreaterThan(0);
       // As much of it as of the longest recipe there is, and no more: what it costs is measured by the bench.
-      expect(read.lines.length + read.steps.length).toBeLessThan(1500);
+      expect(read.lines.length + read.acts.length).toBeLessThan(1500);
     },
   );
 });

@@ -1,15 +1,15 @@
 import { parseLine, type LineOptions } from '../line/parseLine.js';
 import { saidNumber } from '../line/saidNumber.js';
-import { readStep } from './readStep.js';
+import { headVerb } from './verbs.js';
 
 /** A bullet, a heading mark, a number of a list. */
 export const NUMBERED = /^(?:\d+[.)]\s+|[*#\s]+)+/u;
 /** How a step begins that is no name. */
-export const ORDERS =
+const ORDERS =
   /^(?:rinse|wash|soak|heat|boil|cook|fry|add|put|take|bring|toast|in an?|pour|mix|stir|melt|warm|start|first|preheat|place|combine|blend|grind|chop|peel|serve|cover|leave|turn|let|once|when|reduce|remove|garnish|season|return|lower|pressure cook)\b/iu;
 
 /** A name is a few words. */
-const MOST_WORDS_OF_TITLE = 8;
+const MOST_WORDS_OF_TITLE = 12;
 
 /** A first line that is longer begins with no name, characters. */
 const LONGEST_FIRST = 600;
@@ -28,7 +28,8 @@ export function titled(
   if (rest.length > 0 && isTitle(bare, options))
     return { title: bare.replace(NUMBERED, '').trim(), ...forPeople, body: rest };
   const [whole = '', sentence = ''] = /^([^.:,\d]{3,45})[.:]\s+(?=\S)/u.exec(first) ?? [];
-  if (sentence === '' || !isTitle(sentence, options) || readStep(sentence, undefined)) return { body: given };
+  if (sentence === '' || !isTitle(sentence, options) || headVerb(sentence) !== undefined)
+    return { body: given };
   return { title: sentence.trim(), body: [first.slice(whole.length), ...rest] };
 }
 const FOR_PEOPLE = /[\s,]+(?:for|serves)\s+(\d{1,2}|\p{L}{3,8})(?:\s+(?:people|persons?))?\s*$/iu;

@@ -9,7 +9,7 @@ const HOLDS =
 
 /** What a cook measures with, as the telling says it. */
 export interface OwnMeasure {
-  readonly word: RegExp;
+  readonly inText: RegExp;
   readonly size: number;
   readonly unit: string;
   /** What it was measured with. */
@@ -25,16 +25,18 @@ export function ownMeasure(clause: string, options: LineOptions): OwnMeasure | u
   const { id = '' } = parseLine(`100 g ${of}`, options);
   const density = (grainById(id) ?? ingredientById(id))?.densityGPerMl ?? 1;
   const ml = Math.round(Number(size) / (unit.toLowerCase() === 'g' ? density : 1));
-  return { word: new RegExp(`^${word}s?\\b`, 'iu'), size: Number(size), unit, of: of.trim(), ml };
+  return { inText: new RegExp(`\\b${word}s?\\b`, 'iu'), size: Number(size), unit, of: of.trim(), ml };
 }
 
 /** A clause with that measure in units that can be read: "one and a half of those", "three mugs from the kettle". */
 export function inMeasure(clause: string, own: OwnMeasure | undefined): string {
-  const read = own && saidNumber(clause, {});
+  if (!own) return clause;
+  // Their own mug is another than anybody's: its word is no unit here.
+  const read = saidNumber(clause.replace(own.inText, 'own-measure'), {});
   if (!read || read.unit) return clause;
   if (/^(?:of )?(?:those|these|them)\b/iu.test(read.rest) && own.of !== '')
     return `${(read.count * own.size).toString()} ${own.unit} ${own.of}`;
-  return own.word.test(read.rest)
-    ? `${(read.count * own.ml).toString()} ml ${read.rest.replace(own.word, '').trim()}`
+  return read.rest.startsWith('own-measure')
+    ? `${(read.count * own.ml).toString()} ml ${read.rest.slice('own-measure'.length).trim()}`
     : clause;
 }

@@ -1,4 +1,4 @@
-import { GRAINS, RANGES, type ParsedLine, type Recipe } from '@hammock/core';
+import { GRAINS, RANGES, type ParsedLine, type SaidLine } from '@hammock/core';
 import { useState } from 'react';
 import { rowOf } from '../../../stores/kitchen/ownLarder.js';
 import { rememberCanSize } from '../../../stores/kitchen/canSizes.js';
@@ -8,6 +8,7 @@ import { Pick } from '../../../ui/controls/Pick.js';
 import { STATE } from '../../../words/words.js';
 import { whole } from '../../../words/measures/numbers.js';
 import { isWidth } from '../../../stores/kitchen/potOfWidth.js';
+import { everything } from './larderChoices.js';
 import { isSaltToTaste } from './salts.js';
 
 const REASON: Readonly<Record<NonNullable<ParsedLine['reason']>, string>> = {
@@ -21,95 +22,113 @@ const REASON: Readonly<Record<NonNullable<ParsedLine['reason']>, string>> = {
   notInLarder: 'not in the larder. Pick what it is, or make it in the Kitchen.',
 };
 
-/** A line with nothing left to ask. */
-export const isReady = (line: ParsedLine, isSaid: boolean): boolean => {
+/** What is said of a thing that is none. */
+export const JUST_WORDS = '';
+
+/** A thing with nothing left to ask; what is made beside asks for no amount. */
+export const isReady = (line: SaidLine, isSaid: boolean): boolean => {
+  if (line.apart && line.id !== undefined) return true;
   if (line.potCm !== undefined) return isWidth(line.potCm);
   if (line.portions !== undefined || line.status === 'words' || isSaltToTaste(line)) return true;
   return line.amount !== undefined && (line.status === 'understood' || (isSaid && line.id !== undefined));
 };
 
-export interface LineProps {
-  readonly line: Recipe['lines'][number];
+export interface ThingProps {
+  readonly line: SaidLine;
   readonly isSaid: boolean;
   /** A grain where there is one already. */
   readonly second: boolean;
   readonly onSay: (id: string) => void;
-  /** The words of this line, typed anew. */
+  /** The words of this thing, typed anew with an amount. */
   readonly onRetype: (text: string) => void;
 }
 
 /** One thing as it was understood, settled by a tap or by an amount. */
-export function PasteLine({ line, isSaid, second, onSay, onRetype }: LineProps) {
+export function ThingRead({ line, isSaid, second, onSay, onRetype }: ThingProps) {
   const ready = isReady(line, isSaid) && !second;
   const { id } = line;
   const choices = [...new Set([...(id === undefined ? [] : [id]), ...line.choices])];
   const asks = line.status === 'check' || line.status === 'unknown';
-  return (
-    <li className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
-      <span className="w-5 text-center font-bold" aria-hidden>
-        {ready ? '✓' : '?'}
-      </span>
-      <span className="min-w-0 flex-1 text-faint">{line.text.trim()}</span>
-      <span className="flex flex-wrap items-center gap-x-2">
-        {line.amount && id !== undefined && <span className="font-semibold">{amountWords(line)}</span>}
-        {line.pours === true && <span>you usually pour</span>}
-        {isSaltToTaste(line) && <span>as much as stands under Salt:</span>}
-        {choices.length > 1 || (asks && !ready && choices.length > 0) ? (
-          <>
-            <Pick
-              label={`What “${line.text.trim()}” is`}
-              value={id}
-              placeholder="pick what it is"
-              options={choices.map((c) => ({ value: c, label: nameOf(c) }))}
-              onChange={onSay}
-            />
-            {line.status === 'check' && !ready && id !== undefined && (
-              <Button weight="plain" onClick={() => onSay(id)}>
-                Yes
-              </Button>
-            )}
-          </>
-        ) : (
-          <strong>{id === undefined ? '' : nameOf(id)}</strong>
+  if (line.potCm !== undefined)
+    return (
+      <span>
+        <strong>a pot of {line.potCm} cm</strong>
+        {!ready && (
+          <span className="block text-ember">
+            A pot is from {RANGES.diameterCm.least} to {RANGES.diameterCm.most} cm wide.
+          </span>
         )}
+      </span>
+    );
+  return (
+    <span className={ready ? '' : 'block w-full'}>
+      <span className="inline-flex flex-wrap items-center gap-x-2">
+        {line.amount && id !== undefined && <span>{amountWords(line)}</span>}
+        {choices.length > 1 && (asks || isSaid) ? (
+          <Pick
+            label={`What “${line.text.trim()}” is`}
+            value={id}
+            placeholder="pick what it is"
+            options={
+              asks && !isSaid && line.status === 'unknown'
+                ? everything([])
+                : choices.map((c) => ({ value: c, label: nameOf(c) }))
+            }
+            onChange={onSay}
+          />
+        ) : id === undefined ? (
+          <Unknown text={line.text} onSay={onSay} />
+        ) : (
+          <strong className="font-semibold">{nameOf(id).toLowerCase()}</strong>
+        )}
+        {line.pours === true && <span className="text-faint">you usually pour</span>}
+        {isSaltToTaste(line) && <span className="text-faint">as much as stands under Salt</span>}
         {line.state !== undefined && <span>{STATE[line.state]}</span>}
         {line.soak && <span>{soakWords(line.soak)}</span>}
-        {line.potCm !== undefined && <strong>a pot of {line.potCm} cm</strong>}
-        {line.portions !== undefined && <strong>for {line.portions}</strong>}
       </span>
       {second && (
-        <span className="basis-full pl-8 text-ember">
-          A pot has one grain. Take one of the two lines away, or leave this one for a pot of its own.
+        <span className="block text-ember">
+          A pot has one grain. Take one of the two away, or leave this one for a pot of its own.
         </span>
       )}
-      {line.potCm !== undefined && !ready && (
-        <span className="basis-full pl-8 text-ember">
-          A pot is from {RANGES.diameterCm.least} to {RANGES.diameterCm.most} cm wide.
-        </span>
-      )}
-      {!ready && line.reason !== undefined && (
-        <span className="flex basis-full flex-wrap items-center gap-x-3 pl-8 text-ember">
-          {REASON[line.reason]}
+      {!ready && !second && line.reason !== undefined && (
+        <span className="flex flex-wrap items-center gap-x-3 text-ember">
+          “{line.text.trim()}”: {REASON[line.reason]}
+          {line.status === 'check' && id !== undefined && (
+            <Button weight="plain" onClick={() => onSay(id)}>
+              Yes
+            </Button>
+          )}
           {line.reason === 'packetSize' && id !== undefined && (
             <PacketSize id={id} packet={line.packet ?? ''} />
           )}
           {ASKS_AMOUNT.has(line.reason) && id !== undefined && <HowMuch line={line} onRetype={onRetype} />}
+          <Button weight="plain" onClick={() => onSay(JUST_WORDS)}>
+            just words
+          </Button>
         </span>
       )}
-    </li>
+    </span>
+  );
+}
+
+/** A name that nobody knows: picked from the larder, or left as words. */
+function Unknown({ text, onSay }: { readonly text: string; readonly onSay: (id: string) => void }) {
+  return (
+    <Pick
+      label={`What “${text.trim()}” is`}
+      value={undefined}
+      placeholder="pick what it is"
+      options={everything([])}
+      onChange={onSay}
+    />
   );
 }
 
 const ASKS_AMOUNT: ReadonlySet<string> = new Set(['noAmount', 'noUnit', 'vague', 'tooMuch']);
 
 /** How much of it, said beside it: the line is written anew with it. */
-function HowMuch({
-  line,
-  onRetype,
-}: {
-  readonly line: LineProps['line'];
-  readonly onRetype: (text: string) => void;
-}) {
+function HowMuch({ line, onRetype }: { readonly line: SaidLine; readonly onRetype: (text: string) => void }) {
   const [text, setText] = useState('');
   return (
     <form
@@ -161,7 +180,7 @@ function PacketSize({ id, packet }: { readonly id: string; readonly packet: stri
   );
 }
 
-const nameOf = (id: string): string => rowOf(id)?.name ?? GRAINS.find((g) => g.id === id)?.name ?? id;
+export const nameOf = (id: string): string => rowOf(id)?.name ?? GRAINS.find((g) => g.id === id)?.name ?? id;
 
 const soakWords = ({ minutes, said }: NonNullable<ParsedLine['soak']>): string =>
   said ? `soaked ${whole(minutes)} min` : `soaked, ${whole(minutes)} min as is usual`;
