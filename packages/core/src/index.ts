@@ -264,6 +264,7 @@ export { Gathering } from './compute/odds/gather.js';
 export { drawZ } from './compute/odds/draw.js';
 export type { Look } from './compute/odds/looks.js';
 export type { MeasureAct, WorthMeasuring } from './compute/odds/measure.js';
+export { oddsAtPour } from './compute/odds/oddsAtPour.js';
 export { oddsFrom, oddsOf, type Odds, type OddsPoint } from './compute/odds/odds.js';
 export { coveredStage, frameOf, ROW, sampleRows, type Frame } from './compute/odds/sample.js';
 

@@ -14,6 +14,19 @@ export interface Evidence extends PotOf {
   readonly of?: readonly HiddenKind[];
   /** When the pot was cooked, ms since the epoch: a bag does not stay as it was. */
   readonly atMs?: number;
+  /** How the pot was judged, once a pot: what it was poured as and what it wanted, points, and whether it came out just right. */
+  readonly verdict?: {
+    readonly points: number;
+    readonly pouredPoints: number;
+    readonly isRight: boolean;
+  };
+}
+
+/** A way a dish was made that came out just right: what it was poured as, points, and how often in a row. */
+export interface Way {
+  readonly id: string;
+  readonly points: number;
+  readonly pots: number;
 }
 
 /** What the household says itself of a hidden value. */
@@ -33,6 +46,8 @@ export interface Learnt {
   readonly covariance: readonly number[];
   /** How many pots touch each. */
   readonly pots: readonly number[];
+  /** What worked, dish by dish; none where none was judged just right. */
+  readonly ways?: readonly Way[];
 }
 
 /** One piece of evidence as it enters the sums: the sum of the values it touches is so many points. */

@@ -37,6 +37,8 @@ const KNOWN_NOISE = 0.55;
 const SLOPE_POINTS = 1;
 /** Further from its plan than this a pot was another pot, points. */
 const MOST_POINTS = 9;
+/** No pour is asked for further out. */
+const FURTHEST_POINTS = 14;
 /** What was done at the stove is told to this share of what it changes †. */
 const DONE_SHARE = 0.3;
 /** Two readings of a kitchen scale, and what drips: of the steam between them, g and as a share †. */
@@ -66,6 +68,8 @@ interface Slope {
   /** Advised with nothing learnt, ml, and what a point more would be. */
   readonly firstMl: number;
   readonly perPoint: number;
+  /** Advised where the grain is known to stand so many points higher, ml. */
+  readonly mlAt: (points: number) => number;
 }
 
 function slopeOf(input: PlanInput): Slope | undefined {
@@ -77,13 +81,36 @@ function slopeOf(input: PlanInput): Slope | undefined {
   const more = advisedMl({ ...made.value, learntPoints: SLOPE_POINTS });
   if (firstMl === undefined || more === undefined) return undefined;
   const perPoint = (more - firstMl) / SLOPE_POINTS;
-  return perPoint > 0 ? { firstMl, perPoint } : undefined;
+  const mlAt = (points: number): number =>
+    advisedMl({ ...made.value, learntPoints: points }) ?? firstMl + perPoint * points;
+  return perPoint > 0 ? { firstMl, perPoint, mlAt } : undefined;
 }
 
-function verdictOf(judged: Judged, { firstMl, perPoint }: Slope, wetter = 0): Said | undefined {
+/** So often a pour is asked what it stands for; a secant is a hundredth of a point off by then. */
+const SECANTS = 4;
+/** Nearer to its plan than this a pour goes straight with its points. */
+const STRAIGHT_POINTS = 0.5;
+
+/** Points a grain stands higher that is advised this pour: water and points do not go straight far from the plan. */
+function pointsOfPour(ml: number, { firstMl, perPoint, mlAt }: Slope): number {
+  let points = (ml - firstMl) / perPoint;
+  if (Math.abs(points) < STRAIGHT_POINTS) return points;
+  let [before, beforeMl] = [0, firstMl];
+  for (let i = 0; i < SECANTS; i += 1) {
+    points = Math.max(-FURTHEST_POINTS, Math.min(FURTHEST_POINTS, points));
+    const here = mlAt(points);
+    const slope = (here - beforeMl) / (points - before);
+    if (!(slope > 0) || here === ml) break;
+    [before, beforeMl] = [points, here];
+    points += (ml - here) / slope;
+  }
+  return points;
+}
+
+function verdictOf(judged: Judged, slope: Slope, wetter = 0): Said | undefined {
   const { pouredMl, texture, known = false } = judged;
   if (pouredMl <= 0) return undefined;
-  const points = (pouredMl - firstMl) / perPoint + wetter - (texture - 3) * STEP_POINTS;
+  const points = pointsOfPour(pouredMl, slope) + wetter - (texture - 3) * STEP_POINTS;
   const told = known ? KNOWN_NOISE : texture === 1 || texture === 5 ? END_NOISE : VERDICT_NOISE;
   const said = {
     points: Math.max(-MOST_POINTS, Math.min(MOST_POINTS, points)),
@@ -120,15 +147,21 @@ export function evidenceFromPot(pot: JudgedPot): PotEvidence | undefined {
     ...said,
     ...(of ? { of } : {}),
   });
+  // What was poured and came out just right is the way this dish is made.
+  const verdict = {
+    points: whole.points,
+    pouredPoints: whole.points + (pot.texture - 3) * STEP_POINTS,
+    isRight: pot.texture === 3,
+  };
   const water = waterOf(went, slope);
   const seen = seenOf(went);
   const more = seen ? [as(seen, OF_SEEN)] : [];
   const { ml: beforeMl, openShare } = pot.before ?? { ml: 0, openShare: 1 };
-  const wantedMl = Math.max(0, (slope.firstMl + slope.perPoint * whole.points - beforeMl) / openShare);
-  if (!water || whole.sure === true) return { evidence: [as(whole), ...more], wantedMl };
+  const wantedMl = Math.max(0, (slope.mlAt(whole.points) - beforeMl) / openShare);
+  if (!water || whole.sure === true) return { evidence: [{ ...as(whole), verdict }, ...more], wantedMl };
   // What the scale told of the water is not asked of the verdict again.
   const ofGrain = { points: whole.points - water.points, sd: Math.hypot(whole.sd, POT_TO_POT_NOISE) };
-  return { evidence: [as(ofGrain, OF_GRAIN), as(water, OF_WATER), ...more], wantedMl };
+  return { evidence: [{ ...as(ofGrain, OF_GRAIN), verdict }, as(water, OF_WATER), ...more], wantedMl };
 }
 
 /** What the scale says: how much more steam went than the plan's pot lets go, as what that is of its pour. */

@@ -1,6 +1,7 @@
 import { propagate } from './propagate.js';
 import { evidenceRows } from './evidenceRows.js';
-import type { Evidence, Learnt, EvidenceRow, Override } from './belief.js';
+import { waysOf } from './ways.js';
+import type { Evidence, Learnt, EvidenceRow, Override, Way } from './belief.js';
 
 /** Nothing was cooked yet. */
 export const NOTHING_LEARNT: Learnt = { ids: [], mean: [], covariance: [], pots: [] };
@@ -14,7 +15,7 @@ export const NOTHING_LEARNT: Learnt = { ids: [], mean: [], covariance: [], pots:
  */
 export function learn(evidence: readonly Evidence[], told: readonly Override[] = []): Learnt {
   if (evidence.length === 0 && told.length === 0) return NOTHING_LEARNT;
-  return learntFrom(evidenceRows(evidence, told));
+  return withWays(learntFrom(evidenceRows(evidence, told)), waysOf(evidence));
 }
 
 /**
@@ -29,8 +30,12 @@ export function learnMore(learnt: Learnt, evidence: readonly Evidence[]): Learnt
     mean: Float64Array.from(learnt.mean),
     covariance: Float64Array.from(learnt.covariance),
   };
-  return learntFrom(evidenceRows(evidence, [], before), learnt.pots);
+  const more = learntFrom(evidenceRows(evidence, [], before), learnt.pots);
+  return withWays(more, waysOf(evidence, learnt.ways));
 }
+
+const withWays = (learnt: Learnt, ways: readonly Way[]): Learnt =>
+  ways.length === 0 ? learnt : { ...learnt, ways };
 
 function learntFrom(
   { ids, before, rows }: ReturnType<typeof evidenceRows>,

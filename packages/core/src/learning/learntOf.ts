@@ -1,6 +1,7 @@
 import { dryBasis, wetBasis } from '../basics/grain/moisture.js';
 import { hiddenOf, type PotOf } from './hidden.js';
 import type { Learnt } from './belief.js';
+import { followed } from './ways.js';
 
 /** What was learnt of one pot. */
 export interface LearntOfPot {
@@ -36,7 +37,8 @@ export function learntOf(learnt: Learnt, pot: PotOf): LearntOfPot | undefined {
   }
   if (touched.length === 0) return undefined;
   for (const i of touched) for (const j of touched) left += covariance[i * ids.length + j] ?? 0;
-  return { points, spread: Math.sqrt(Math.max(0, left) / before), pots };
+  const thought = { points, spread: Math.sqrt(Math.max(0, left) / before) };
+  return { ...followed(learnt.ways ?? [], pot, thought), pots };
 }
 
 /** Cooked moisture of white grain one apart, wet basis %: where points are turned into water. */

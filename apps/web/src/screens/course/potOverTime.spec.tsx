@@ -131,7 +131,7 @@ describe('the pot at a minute', () => {
     const golden = draw({ browning: 1 });
     expect(golden.crust).toBe(1);
     cleanup();
-    const dark = draw({ browning: 2.4 });
+    const dark = draw({ browning: 4 });
     expect(dark.crust).toBe(1);
     expect(dark.words.at(-1)).toMatch(/^bottom /u);
     expect(dark.words.at(-1)).not.toBe(golden.words.at(-1));

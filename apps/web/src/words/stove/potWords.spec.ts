@@ -14,7 +14,7 @@ const WRONG: readonly (readonly [string, Partial<PlanInput>, number, (s: Stage) 
   ['much too much', {}, 3000, (s) => s],
   ['much too little', {}, 150, (s) => s],
   ['nothing', {}, 0, (s) => s],
-  ['no lid', {}, 640, (s) => (s.act === 'simmer' ? { ...s, lid: 'off' } : s)],
+  ['no lid', {}, 540, (s) => (s.act === 'simmer' ? { ...s, lid: 'off' } : s)],
   ['a fierce ring', {}, 640, (s) => (s.act === 'simmer' ? { ...s, heat: 'high' } : s)],
   ['four minutes', { timing: { coveredMin: 4, restMin: 1 } }, 640, (s) => s],
   ['a ring of no power', { hob: { powerW: { high: 0, low: 0 } } }, 640, (s) => s],

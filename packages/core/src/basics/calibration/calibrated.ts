@@ -27,6 +27,6 @@ export function withCalibration<T>(values: Calibration, work: () => T): T {
 
 /**
  * The values as they were calibrated.
- * @example Object.keys(calibrated()).length // 15
+ * @example Object.keys(calibrated()).length // 17
  */
 export const calibrated = (): Calibration => VALUES;

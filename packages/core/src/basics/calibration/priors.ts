@@ -26,7 +26,7 @@ const share = (of: string, spread: number, why: string, mean = 0): Prior => ({
 });
 
 /**
- * All that `npm run calibrate` may move, and how far each may be off †. Fifteen: more than that no table of sixty pots
+ * All that `npm run calibrate` may move, and how far each may be off †. Seventeen: more than that no table of ninety pots
  * can tell apart. A value is added to a constant from memory, so that 0 is that constant; a
  * middle that is not 0 has its reason in `why`.
  */
@@ -60,6 +60,17 @@ export const PRIORS = {
     -2,
   ),
   'target.whole': points('the same of grain with its bran', 1, 'published cooked grain stands within it'),
+  'target.coconut': points(
+    'the same for each gram of coconut milk to a gram of grain',
+    2,
+    'fat coats the grain, and cooks count the whole can as liquid',
+    -3,
+  ),
+  'target.boilDown': points(
+    'the same of a pot that is boiled down open before it is closed',
+    1.5,
+    'what is done counts, by whatever name the method goes',
+  ),
   'target.small': points('the same of small and cracked grain', 1.5, 'half of them have no published figure'),
   'sealed.stew': points('the same steamed in its stew', 1.5, 'a dense base keeps liquid from the top', -1),
   vent: share(

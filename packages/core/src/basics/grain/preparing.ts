@@ -36,6 +36,17 @@ export interface Prepared extends Washing {
   readonly softerSteps: number;
   /** Points of moisture that the household's own pots have taught beyond that. */
   readonly learntPoints: number;
+  /** What is done to it, and what it is cooked with, where that is known. */
+  readonly stages?: readonly { readonly act: string }[];
+  readonly ingredients?: readonly { readonly ingredient: CookedWith; readonly g: number }[];
+  readonly grainG?: number;
+}
+
+/** What the wanted moisture asks of an ingredient. */
+interface CookedWith {
+  readonly film?: 'tomato' | 'coconut';
+  /** g/100 g. */
+  readonly fat: number;
 }
 
 /**

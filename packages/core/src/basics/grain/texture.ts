@@ -1,4 +1,5 @@
 import type { Grain } from '../larder/grains.js';
+import { VERDICT } from '../calibration/verdict.generated.js';
 import { points } from '../calibration/calibrated.js';
 import type { Calibrated } from '../calibration/priors.js';
 import { METHOD_SHIFT, type Method } from '../method/methods.js';
@@ -36,9 +37,27 @@ const SEALED: Readonly<Partial<Record<Method, Calibrated>>> = {
   stewSteam: 'sealed.stew',
 };
 
-function methodShift(method: Method): number {
+/** What is done counts, and not what the method is called: a pot that is boiled down open is one by any name. */
+function methodShift({ method, stages }: Prepared): number {
+  const isBoiledDown =
+    stages === undefined ? method === 'boilDown' : stages.some((s) => s.act === 'boilDown');
+  if (method !== 'absorbButter' && isBoiledDown) return METHOD_SHIFT.boilDown + points('target.boilDown');
+  if (method === 'boilDown') return 0;
   const name = SEALED[method];
   return METHOD_SHIFT[method] + (name === undefined ? 0 : points(name));
+}
+
+/** Fat of canned coconut milk, g/100 g: what coconut products are reckoned by. */
+const COCONUT_MILK_FAT = 21.3;
+/** More to a gram of grain coats no more of it. */
+const MOST_COCONUT = 1.2;
+
+/** Points for the coconut it is cooked in, by its fat as canned coconut milk to a gram of grain. */
+function coconutShift({ ingredients = [], grainG = 0 }: Prepared): number {
+  let g = 0;
+  for (const i of ingredients)
+    if (i.ingredient.film === 'coconut') g += (i.g * i.ingredient.fat) / COCONUT_MILK_FAT;
+  return grainG > 0 ? points('target.coconut') * Math.min(MOST_COCONUT, g / grainG) : 0;
 }
 
 /** Moisture from the middle of one step to the middle of the next, points: the mean of the five bands †. */
@@ -46,7 +65,7 @@ export const STEP_POINTS = 2.75;
 
 /** Points this grain, prepared and cooked this way, stands above the white-grain scale. */
 export function shiftOf(plan: Prepared): number {
-  const method = SHIFTED_BY_METHOD.has(plan.grain.family) ? methodShift(plan.method) : 0;
+  const method = SHIFTED_BY_METHOD.has(plan.grain.family) ? methodShift(plan) : 0;
   const scale = SCALE[plan.grain.scale];
   const perSoak =
     plan.grain.soakedShift + (plan.grain.scale === 'parboiled' ? points('target.parboiledSoaked') : 0);
@@ -56,6 +75,7 @@ export function shiftOf(plan: Prepared): number {
     plan.grain.textureShift +
     plan.softerSteps * STEP_POINTS +
     plan.learntPoints +
+    coconutShift(plan) +
     (scale === undefined ? 0 : points(scale)) +
     (method > 0 ? Math.max(method, soaked) : soaked + method)
   );
@@ -69,6 +89,24 @@ export function targetMoisture(plan: Prepared, texture: Texture): { low: number;
   const [low, high] = TEXTURE_BANDS[texture];
   const shift = shiftOf(plan);
   return { low: low + shift, aim: (low + high) / 2 + shift, high: high + shift };
+}
+
+/**
+ * Moistures between which a cook calls a texture right, wet basis %: its step with the width of a verdict to either side. A step
+ * firmer or softer is nearly right, and not wrong.
+ * @param said where this cook has called this very pot firm or soft: then that side is no wider than what was asked for
+ * @example rightMoisture(plan, 2).low < targetMoisture(plan, 2).low // true
+ */
+export function rightMoisture(
+  plan: Prepared,
+  texture: Texture,
+  said?: 'firm' | 'soft',
+): { readonly low: number; readonly high: number } {
+  const { low, high } = targetMoisture(plan, texture);
+  return {
+    low: said === 'firm' ? low : low - VERDICT.widthPoints,
+    high: said === 'soft' ? high : high + VERDICT.widthPoints,
+  };
 }
 
 /** Where a moisture lies on the five-step scale, 0.5 (hard) to 5.5 and over: 2.0 is the middle of "one grain apart". */

@@ -1,5 +1,6 @@
 import { describe, expect, it, jest } from '@jest/globals';
 import { airPressure, boilAt, boilUnder } from './atmosphere.js';
+import { share } from '../calibration/calibrated.js';
 import { HOB_POWER_W } from './equipment.js';
 import type { HobSpec, VesselSpec } from './equipment.js';
 import { heatLoss, heightMm, netPower } from './equipment.js';
@@ -103,10 +104,11 @@ describe('steam', () => {
 
   it('brings a litre to the boil in the time the energy says', () => {
     const up = comeUp(at(), { heat: 'high', lid: 'on' }, 4.19 + 0.6, 20);
-    // 4.79 kJ/K · 80 K / 1.1 kW = 348 s without losses.
+    // 4.79 kJ/K · 80 K / 1.1 kW = 348 s without losses, of a ring that gives what practice says of it.
+    const leastMin = (4.79 * 80) / (1.1 * share('power.open')) / 60;
     expect(up.boils).toBe(true);
-    expect(up.minutes).toBeGreaterThan(5.8);
-    expect(up.minutes).toBeLessThan(6.6);
+    expect(up.minutes).toBeGreaterThan(leastMin);
+    expect(up.minutes).toBeLessThan(1.14 * leastMin);
     expect(up.steamG).toBeLessThan(3);
   });
 

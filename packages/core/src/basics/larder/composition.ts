@@ -152,7 +152,8 @@ export const RELEASE: Readonly<Record<Behaviour, readonly Release[]>> = {
   tomato: [look('mushy'), release('withLiquid', 0.7), look('softened'), look('oilSeparated')],
   smoothTomato: [release('withLiquid', 0.8), look('softened'), look('mushy'), look('oilSeparated')],
   onion: [release('translucent', 0.2), release('raw', 0.4), release('golden', 0.05), release('brown', 0)],
-  softVegetable: [look('softened'), release('withLiquid', 0.6), look('mushy'), look('oilSeparated')],
+  // Softened vegetables hold back most of their water: their cells are whole until they are mush.
+  softVegetable: [release('softened', 0.3), release('withLiquid', 0.6), look('mushy'), look('oilSeparated')],
   hardVegetable: [release('raw', 0.05), release('softened', 0.03)],
   potato: [release('raw', 0, 0.05), release('softened', 0, 0)],
   // Ice on the outside melts into the pot.

@@ -102,7 +102,8 @@ describe('the water account', () => {
       1,
     );
     expect(can.pour.ml).toBeLessThan(pourMl({}) - 230);
-    expect(can.pour.ml).toBeGreaterThan(pourMl({}) - 292);
+    // Cooks count nearly the whole can as liquid (common practice, the table's pots with coconut).
+    expect(can.pour.ml).toBeGreaterThan(pourMl({}) - 400);
   });
 
   it('pours stock by its water and counts its salt', () => {

@@ -1,5 +1,5 @@
 import { wetBasis } from '../../basics/grain/moisture.js';
-import { textureOf } from '../../basics/grain/texture.js';
+import { rightMoisture, textureOf } from '../../basics/grain/texture.js';
 import { BASE_BANDS, BREAKS, DRY_TOP_POINTS, NO_HARD_CENTRE, WET_POT_PER_G } from '../pot/constants.js';
 import { WET_TOP_G_PER_M2 } from '../../basics/grain/kernel.js';
 import type { Cooked } from '../pot/cook.js';
@@ -51,9 +51,6 @@ export interface PotFlags {
   readonly broken: boolean;
 }
 
-/** Half a step of the scale either way is what was wanted. */
-const HALF_STEP = 0.5;
-
 const meanOf = (y: State, from: number): number =>
   (get(y, from) + get(y, from + 1) + get(y, from + 2)) / BEDS;
 
@@ -66,7 +63,9 @@ export function judge(cooked: Cooked): PotOutcome {
   const { plan, truth, dryG } = setup;
   const restedMoisture = wetBasis(meanOf(rested, W0));
   const meanW = meanOf(served, W0);
-  const texture = textureOf(plan, wetBasis(meanW / truth.bag));
+  const feels = wetBasis(meanW / truth.bag);
+  const texture = textureOf(plan, feels);
+  const right = rightMoisture(plan, plan.texture);
   const browning = get(served, BROWN);
   const leftG = Math.max(0, get(rested, FREE) - setup.heldG);
   const topGPerM2 = get(rested, TOP) / setup.areaM2;
@@ -92,8 +91,8 @@ export function judge(cooked: Cooked): PotOutcome {
     broken: cooked.broken,
     flags: {
       hardCentre: least < NO_HARD_CENTRE,
-      tooHard: texture < plan.texture - HALF_STEP,
-      tooSoft: texture > plan.texture + HALF_STEP,
+      tooHard: feels < right.low,
+      tooSoft: feels > right.high,
       wetTop: topGPerM2 > WET_TOP_G_PER_M2,
       wetPot: leftG > WET_POT_PER_G * dryG,
       dryTop: top < restedMoisture - DRY_TOP_POINTS,

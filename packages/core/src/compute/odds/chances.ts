@@ -1,6 +1,7 @@
-import { targetMoisture } from '../../basics/grain/texture.js';
+import { rightMoisture } from '../../basics/grain/texture.js';
 import type { CompletePlan } from '../../plan/input/planInput.js';
-import { BASE_BANDS, NO_HARD_CENTRE, WET_POT_PER_G } from '../pot/constants.js';
+import { BASE_BANDS, NO_HARD_CENTRE } from '../pot/constants.js';
+import { wetFrom } from './wetFrom.js';
 import { WET_TOP_G_PER_M2 } from '../../basics/grain/kernel.js';
 import { DOUBTS } from './doubts.js';
 import { isTimed, POINT, POINT_SIZE, ROW, type Frame } from './sample.js';
@@ -28,10 +29,8 @@ export const countOf = ({ rows }: Samples): number => rows.length / ROW;
 export const weightOf = ({ weights }: Samples, i: number): number => weights?.[i] ?? 1;
 
 /** Moistures between which the grain is as wanted, wet basis %. */
-export function windowFor(plan: CompletePlan): { readonly low: number; readonly high: number } {
-  const { low, high } = targetMoisture(plan, plan.texture);
-  return { low, high };
-}
+export const windowFor = (plan: CompletePlan): { readonly low: number; readonly high: number } =>
+  rightMoisture(plan, plan.texture);
 
 /** Where a draw stands for a pour and a length of the covered stage. */
 export interface Where {
@@ -46,6 +45,10 @@ const through = (x: number, a: number, b: number, c: number): number =>
 /** Two straight lines: what is bounded must not overshoot. */
 const bent = (x: number, a: number, b: number, c: number): number =>
   x < 0 ? b + x * (b - a) : b + x * (c - b);
+
+/** Liquid is left only once the grain has all that it can drink: less of the first that is poured beyond, and more of the last. */
+const filling = (x: number, a: number, b: number, c: number): number =>
+  x > 0 && x < 1 && c > b ? b + ((x + x * x) / 2) * (c - b) : bent(x, a, b, c);
 
 /** Reads one draw anywhere between its pots: what the minutes change is added to what the pour changes. */
 export class Reader {
@@ -65,7 +68,11 @@ export class Reader {
     const rows = this.#rows;
     const [less, planned, more] = [rows[at] ?? 0, rows[at + POINT_SIZE] ?? 0, rows[at + 2 * POINT_SIZE] ?? 0];
     const smooth = field === POINT.feels || field === POINT.done;
-    const poured = smooth ? through(this.#x, less, planned, more) : bent(this.#x, less, planned, more);
+    const poured = smooth
+      ? through(this.#x, less, planned, more)
+      : field === POINT.left
+        ? filling(this.#x, less, planned, more)
+        : bent(this.#x, less, planned, more);
     if (this.#t === 0) return poured;
     const [shorter, longer] = [rows[at + 3 * POINT_SIZE] ?? 0, rows[at + 4 * POINT_SIZE] ?? 0];
     const timed = smooth
@@ -99,6 +106,7 @@ export function chancesAt(samples: Samples, where: Where): Chances {
 /** Counts how pots end, each with its weight: the one place where it is said what is as wanted. */
 export class Tally {
   readonly #window: { readonly low: number; readonly high: number };
+  readonly #wetFrom: number;
   #all = 0;
   #hard = 0;
   #soft = 0;
@@ -106,8 +114,10 @@ export class Tally {
   #burnt = 0;
   #wanted = 0;
 
-  constructor(plan: CompletePlan) {
-    this.#window = windowFor(plan);
+  /** @param said what this cook has called this very pot, by its taste */
+  constructor(plan: CompletePlan, said?: 'firm' | 'soft') {
+    this.#window = rightMoisture(plan, plan.texture, said);
+    this.#wetFrom = wetFrom(plan);
   }
 
   add(
@@ -115,7 +125,7 @@ export class Tally {
     { feels, done, left, topG, brown }: Readonly<Record<keyof typeof POINT, number>>,
   ): void {
     const isHard = feels < this.#window.low || done < NO_HARD_CENTRE;
-    const isSoft = !isHard && (feels > this.#window.high || left > WET_POT_PER_G);
+    const isSoft = !isHard && (feels > this.#window.high || left > this.#wetFrom);
     const isWet = topG > WET_TOP_G_PER_M2;
     const isBurnt = brown > CAUGHT_LOG;
     this.#all += weight;

@@ -1,3 +1,4 @@
+import { VERDICT } from '../../basics/calibration/verdict.generated.js';
 import { amountsG, SPREAD } from '../account/doubt.js';
 import { ingredientTerms } from '../account/ingredientTerms.js';
 import type { CompletePlan } from '../../plan/input/planInput.js';
@@ -51,6 +52,16 @@ function looseShare(plan: CompletePlan): number {
   const brought = terms.reduce((sum, t) => sum + (t.kind === 'broughtIn' ? t.g : 0), 0);
   return brought > 0 ? amountsG(terms) / brought : 0;
 }
+
+/**
+ * What can go wrong in one kitchen: the doubt without what cooks like differently. A range of practice is taste and kitchens both;
+ * taste moves the wanted point, and is learnt.
+ * @example risksOf(plan).kitchen < spreadsOf(plan).kitchen // true
+ */
+export const risksOf = (plan: CompletePlan): Spreads => {
+  const spreads = spreadsOf(plan);
+  return { ...spreads, kitchen: spreads.kitchen * VERDICT.riskShare };
+};
 
 /** No share is believed to be further off than this. */
 const LEAST_SHARE = 0.2;

@@ -21,7 +21,8 @@ describe('what a measurement is worth', () => {
     expect(measures.map((m) => m.act).sort()).toEqual(['waterTest', 'weighGrain']);
     for (const { now, then } of measures) expect(then).toBe(now);
     // As little is known as usual: then both are worth something.
-    const usual = measuresFor({ frame, rows: sampleRows(frame, 2, 0, 160) }, 0);
+    const open = { ...frame, spreads: { ...frame.spreads, hobPower: 0.5, grainMass: 0.12 } };
+    const usual = measuresFor({ frame: open, rows: sampleRows(open, 2, 0, 160) }, 0);
     expect(usual.some((m) => m.then > m.now)).toBe(true);
   });
 

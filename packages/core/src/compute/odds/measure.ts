@@ -1,7 +1,8 @@
 import { SPREAD } from '../account/doubt.js';
 import { baseAccount } from '../../plan/input/base.js';
 import type { CompletePlan } from '../../plan/input/planInput.js';
-import { NO_HARD_CENTRE, WET_POT_PER_G } from '../pot/constants.js';
+import { NO_HARD_CENTRE } from '../pot/constants.js';
+import { wetFrom } from './wetFrom.js';
 import { WET_TOP_G_PER_M2 } from '../../basics/grain/kernel.js';
 import { CAUGHT_LOG, COSTS, countOf, Reader, weightOf, windowFor, type Samples } from './chances.js';
 import { DOUBTS, type DoubtCode } from './doubts.js';
@@ -59,7 +60,8 @@ export function measuresFor(samples: Samples, byG: number): readonly WorthMeasur
   if (n < DOUBTS.length * 4) return [];
   const reader = new Reader(samples, { byG });
   const feels = Float64Array.from({ length: n }, (_, i) => reader.read(i, POINT.feels));
-  const faults = Uint8Array.from({ length: n }, (_, i) => faultOf(reader, i));
+  const wet = wetFrom(samples.frame.plan);
+  const faults = Uint8Array.from({ length: n }, (_, i) => faultOf(reader, i, wet));
   const slopes = slopesOf(samples, feels);
   const now = bestShare(samples, feels, faults);
   return choices(samples.frame)
@@ -79,9 +81,9 @@ export function measuresFor(samples: Samples, byG: number): readonly WorthMeasur
 /** What is wrong with a pot whatever its moisture. */
 const FAULT = { none: 0, hard: 1, wet: 2, other: 3 } as const;
 
-function faultOf(reader: Reader, i: number): number {
+function faultOf(reader: Reader, i: number, wet: number): number {
   if (reader.read(i, POINT.done) < NO_HARD_CENTRE) return FAULT.hard;
-  if (reader.read(i, POINT.left) > WET_POT_PER_G) return FAULT.wet;
+  if (reader.read(i, POINT.left) > wet) return FAULT.wet;
   const spoilt = reader.read(i, POINT.topG) > WET_TOP_G_PER_M2 || reader.read(i, POINT.brown) > CAUGHT_LOG;
   return spoilt ? FAULT.other : FAULT.none;
 }

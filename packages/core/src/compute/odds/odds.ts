@@ -82,9 +82,11 @@ export function oddsFrom(samples: Samples, seed: number): Odds {
         chances: chancesAt(samples, { byMin }),
       }))
     : [];
-  const first = curve[0] ?? point(0);
   // What to pour is chosen for a cook who looks: dry grain can be mended then, soft grain cannot.
-  const best = curve.reduce((a, b) => (valued(b) > valued(a) + EVEN ? b : a), first);
+  // The account's own pour stands where no other is really better: of pours that are about as good the nearest to it is taken.
+  const most = Math.max(...curve.map(valued));
+  const off = (p: OddsPoint): number => Math.abs(p.waterG - frame.waterG);
+  const best = curve.filter((p) => valued(p) >= most - EVEN).reduce((a, b) => (off(b) < off(a) ? b : a));
   const byG = best.waterG - frame.waterG;
   // A cook looks into the pot as it was poured, not as it might have been.
   const pouredG = pouredWaterG(plan);
@@ -102,8 +104,8 @@ export function oddsFrom(samples: Samples, seed: number): Odds {
 
 /** What it costs to have to mend a pot: time, and a lid lifted †. Who forgets to look is not left with a pot far too dry. */
 const MENDING_COSTS = 0.2;
-/** Choices no further apart are even: the one with less liquid is taken, however sums are rounded. */
-const EVEN = 1e-9;
+/** Choices no further apart are even, share of pots: draws say no more †. */
+const EVEN = 0.01;
 const valued = ({ chances, looked }: OddsPoint): number =>
   looked === undefined ? worth(chances) : worth(looked) - MENDING_COSTS * looked.mended;
 

@@ -7,7 +7,7 @@ import { plannedMin, type Stage } from '../../basics/method/stage.js';
 import { cookPot, type Cooked } from '../pot/cook.js';
 import { setupOf } from '../pot/setup.js';
 import { BEDS, BROWN, DONE0, FREE, get, TOP, W0 } from '../pot/state.js';
-import { DOUBTS, spreadsOf, truthOf, type Means, type Spreads } from './doubts.js';
+import { DOUBTS, risksOf, truthOf, type Means, type Spreads } from './doubts.js';
 import { drawZ } from './draw.js';
 
 /** What is kept of one simulated pot: what its grain feels like, and what is wrong with it. */
@@ -33,7 +33,7 @@ export interface Frame {
 }
 
 /** Steps of the pots behind odds, min: halving moves their moisture by less than a hundredth of a per cent. */
-const STEP_MIN = 0.6;
+export const STEP_MIN = 0.6;
 /** How far from the account's pour is simulated: its doubt, a least, and a share of the pour. */
 const SPAN = { sigmas: 1.8, leastG: 30, ofPour: 0.45 } as const;
 /** How far from the planned minutes is simulated: a share, and a least, min. */
@@ -66,7 +66,7 @@ export function frameOf(plan: CompletePlan): Frame {
   const spanG = Math.max(SPAN.leastG, Math.min(SPAN.sigmas * sigma, SPAN.ofPour * Math.max(waterG, 100)));
   return {
     plan,
-    spreads: spreadsOf(plan),
+    spreads: risksOf(plan),
     waterG,
     spanG: Math.min(spanG, Math.max(SPAN.leastG, waterG)),
     stageId: stage?.id,
@@ -133,6 +133,10 @@ export function pointOf({ setup, rested, served }: Cooked): Record<keyof typeof 
     done: Math.min(get(rested, DONE0), get(rested, DONE0 + 1), get(rested, DONE0 + 2)),
     brown: Math.log(get(served, BROWN) + 1e-3),
     topG: get(rested, TOP) / setup.areaM2,
-    left: Math.max(0, get(rested, FREE) - setup.heldG) / setup.dryG,
+    left: leftOf({ rested, setup }),
   };
 }
+
+/** Free liquid of a pot that has rested, beyond what its sauce holds, g per g of dry grain. */
+export const leftOf = ({ rested, setup }: Pick<Cooked, 'rested' | 'setup'>): number =>
+  Math.max(0, get(rested, FREE) - setup.heldG) / setup.dryG;

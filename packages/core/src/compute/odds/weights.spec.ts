@@ -61,15 +61,17 @@ describe('draws that count differently', () => {
   });
 
   it('move the chances towards what counts', () => {
-    const all = chancesAt(plain, {});
+    // At the dry end of the samples, where kitchens differ.
+    const dry = { byG: -frame.spanG };
+    const all = chancesAt(plain, dry);
     // Kitchens whose bag wants more water come out harder of the same pour.
     const bag = DOUBTS.indexOf('bag');
     const thirsty = chancesAt(
       weighted((i) => (rows[i * ROW + bag]! > 0.5 ? 10 : 1)),
-      {},
+      dry,
     );
     expect(thirsty.hard).toBeGreaterThan(all.hard);
-    expect(thirsty.tooSoft).toBeLessThan(all.tooSoft);
+    expect(thirsty.asWanted).toBeLessThan(all.asWanted);
   });
 });
 
@@ -93,6 +95,7 @@ describe('a belief with its middle elsewhere', () => {
       rows: sampleRows({ ...frame, means: { bag: 2 } }, 3, 0, 40),
     };
     const usual: Samples = { frame, rows: rows.slice(0, 40 * ROW) };
-    expect(chancesAt(thirsty, {}).hard).toBeGreaterThan(chancesAt(usual, {}).hard);
+    const less = { byG: -frame.spanG };
+    expect(chancesAt(thirsty, less).hard).toBeGreaterThan(chancesAt(usual, less).hard);
   });
 });

@@ -1,3 +1,5 @@
+import { VERDICT } from '../../basics/calibration/verdict.generated.js';
+
 /** Values of the pot over time. Every † is from memory and common practice; docs/model.md says what each does. */
 
 /** Grain in nothing but steam drinks at this share of its rate, under a lid and open †. */
@@ -42,14 +44,14 @@ export const WICKS_PER_MIN = 0.012;
 export const BROWNS = { jPerMol: 120_000, atC: 160, goldenMin: 12, charsAtC: 260 } as const;
 /** Sugars of tomato and coconut brown faster, by this much for each tenth of solids in the liquid †. */
 export const SUGAR_BROWNS = 0.8;
-/** Browning from which a base is golden, dark and burnt. */
-export const BASE_BANDS = { golden: 0.35, dark: 1.8, burnt: 3.5 } as const;
+/** Browning from which a base is golden, dark (what a cook calls caught: calibrated on pots that do and do not) and burnt. */
+export const BASE_BANDS = { golden: 0.35, dark: VERDICT.caught, burnt: 2 * VERDICT.caught } as const;
 
 /** The switch of a rice cooker flips when its floor stands this far above what boiling water leaves it at, K †. */
 export const FLIPS_AT_K = 12;
 
-/** Nobody finds a hard centre from 0.9 to 0.95 on; below this a tooth does †. */
-export const NO_HARD_CENTRE = 0.9;
+/** Share of a grain that is cooked through below which a tooth calls it hard: calibrated on pots cooks are content with. */
+export const NO_HARD_CENTRE = VERDICT.hardCentre;
 /** Free liquid among the finished grain from which the pot is wet, g per g of dry matter †. */
 export const WET_POT_PER_G = 0.12;
 /** Moisture the top may stand under the mean before it is a dry top, points †. */

@@ -201,7 +201,7 @@ describe('what a course is asked about', () => {
 
 describe('bands and rates', () => {
   it('names a base by its browning', () => {
-    expect([0, 0.34, 0.36, 1.79, 1.81, 3.49, 3.51, 400].map(bandOf)).toEqual([
+    expect([0, 0.34, 0.36, 2.99, 3.01, 5.99, 6.01, 400].map(bandOf)).toEqual([
       'clean',
       'clean',
       'golden',

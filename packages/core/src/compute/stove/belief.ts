@@ -98,13 +98,23 @@ export function beliefOf(
   const kitchens = samplesFromStretches(cooked, pourG, draws, seed);
   // Stretches stand for stages one to one: the pot is in the first that is not over, or after all of them.
   const index = cooked.stretches.filter((s) => s.isOver).length;
-  return deepFreeze(thought(kitchens, cooked, { keepG: pot.keepByMl * perMl, perMl, index }));
+  const tasted = lastTasted(pot.taps);
+  return deepFreeze(thought(kitchens, cooked, { keepG: pot.keepByMl * perMl, perMl, index, tasted }));
 }
 
 interface Around {
   readonly keepG: number;
   readonly perMl: number;
   readonly index: number;
+  readonly tasted: Tasted;
+}
+type Tasted = 'firm' | 'soft' | undefined;
+
+/** What the cook called this pot when it was tasted last: a tooth says better than any table what is right here. */
+function lastTasted(taps: readonly Tap[]): Tasted {
+  const undone = new Set(taps.map((t) => t.undoesId));
+  const said = taps.findLast((t) => t.kind === 'tasted' && !undone.has(t.id))?.said;
+  return said === 'hard' || said === 'nearly' ? 'firm' : said === 'soft' ? 'soft' : undefined;
 }
 /** An act has to save so many more pots, and be worth it; a pot that is lost takes whatever makes it better. */
 const isBetter = (then: Chances, plain: Chances): boolean =>
@@ -113,7 +123,7 @@ const isBetter = (then: Chances, plain: Chances): boolean =>
 
 function thought(kitchens: readonly PotSample[], cooked: CookedStretches, around: Around): PotBelief {
   const { plan } = cooked;
-  const alone = new Tally(plan);
+  const alone = new Tally(plan, around.tasted);
   const ends: SampleEnd[] = [];
   for (const { setup, pot, weight } of kitchens) {
     const end = finishPot(setup, pot);
@@ -154,13 +164,13 @@ interface Best {
 function best(
   few: readonly PotSample[],
   cooked: CookedStretches,
-  { keepG, perMl, index, lacksG }: Around & { readonly lacksG: number },
+  { keepG, perMl, index, lacksG, tasted }: Around & { readonly lacksG: number },
 ): Best {
-  const plain = chancesOf(few, cooked.plan, (k) => finishPot(k.setup, k.pot));
+  const plain = chancesOf(few, cooked.plan, tasted, (k) => finishPot(k.setup, k.pot));
   const { stretches } = cooked;
   const candidates = candidatesFor(cooked.plan, index, { keepG, perMl, lacksG, stretches });
   const triedIn = (kitchens: readonly PotSample[], { plan, start }: Candidate): Chances =>
-    chancesOf(kitchens, plan, (k) => {
+    chancesOf(kitchens, plan, tasted, (k) => {
       const setup: Setup = { ...k.setup, plan };
       return finishPot(setup, start(setup, k.pot));
     });
@@ -190,8 +200,13 @@ function sifted(
     .map(({ candidate }) => candidate);
 }
 
-function chancesOf(few: readonly PotSample[], plan: CompletePlan, cook: (k: PotSample) => Cooked): Chances {
-  const tally = new Tally(plan);
+function chancesOf(
+  few: readonly PotSample[],
+  plan: CompletePlan,
+  tasted: Tasted,
+  cook: (k: PotSample) => Cooked,
+): Chances {
+  const tally = new Tally(plan, tasted);
   // After much was said a few kitchens stand for many: each is cooked once.
   const times = new Map<PotSample, number>();
   for (const kitchen of few) times.set(kitchen, (times.get(kitchen) ?? 0) + 1);

@@ -1,4 +1,4 @@
-import { DOUBTS, spreadsOf, truthOf, type DoubtCode } from '../odds/doubts.js';
+import { DOUBTS, risksOf, spreadsOf, truthOf, type DoubtCode } from '../odds/doubts.js';
 import { drawZ } from '../odds/draw.js';
 import type { LivePot } from '../pot/live.js';
 import { setupOf, type Setup } from '../pot/setup.js';
@@ -44,8 +44,9 @@ export function samplesFromStretches(
   draws: number,
   seed: number,
 ): readonly PotSample[] {
-  const spreads = spreadsOf(cooked.plan);
   const isTold = cooked.stretches.some((s) => s.endedBySign || s.said.length > 0);
+  // Once something is said anything a kitchen can be may be what explains it; until then it has the odds.
+  const spreads = (isTold ? spreadsOf : risksOf)(cooked.plan);
   const one = (i: number): Followed[] => {
     const isSurprised = i % SURPRISED.every === SURPRISED.every - 1;
     if (isSurprised && !isTold) return [];

@@ -74,6 +74,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
     return line !== undefined && isReady(line, line.text in said) && !second(n);
   };
   const ready = (n: number): boolean => settled(n) && lines[n]?.status !== 'words';
+  const hasActs = told.stages.length > 0;
   const put = (): void => {
     const { draft, change } = useDraft.getState();
     if (!draft) return;
@@ -86,7 +87,8 @@ export function PasteList({ onDone, opened }: PasteListProps) {
     change(made);
     // What is still asked stays here, and words that found no stage to stand at: nothing of a telling is lost.
     const open = lines.filter((_l, n) => !settled(n)).map((l) => l.text);
-    const homeless = made.spec.stages === undefined ? telling.acts.filter((a) => a.verb !== 'list') : [];
+    const homeless =
+      hasActs && made.spec.stages === undefined ? telling.acts.filter((a) => a.verb !== 'list') : [];
     setText([...open, ...homeless.map((a) => a.text)].join('\n'));
     setFixes({});
     if (open.length + homeless.length === 0) onDone();
@@ -95,7 +97,6 @@ export function PasteList({ onDone, opened }: PasteListProps) {
   const hasGrain = useDraft(
     ({ draft }) => draft !== null && draft.spec.grainId !== '' && draft.spec.grain.text !== '',
   );
-  const hasActs = told.stages.length > 0;
   const grain = told.grain;
   // Acts are laid along a pot's stages: without its grain there are none.
   const isWaiting = hasActs && !hasGrain && !(grain !== undefined && ready(grain));
