@@ -147,10 +147,11 @@ export function evidenceFromPot(pot: JudgedPot): PotEvidence | undefined {
     ...said,
     ...(of ? { of } : {}),
   });
-  // What was poured and came out just right is the way this dish is made.
+  // What was poured and came out just right is the way this dish is made, however far from the table.
+  const pouredPoints = pointsOfPour(poured.pouredMl, slope) + (went?.wetterPoints ?? 0);
   const verdict = {
-    points: whole.points,
-    pouredPoints: whole.points + (pot.texture - 3) * STEP_POINTS,
+    points: pouredPoints - (pot.texture - 3) * STEP_POINTS,
+    pouredPoints,
     isRight: pot.texture === 3,
   };
   const water = waterOf(went, slope);

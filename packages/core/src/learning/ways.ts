@@ -12,6 +12,10 @@ const CONTRADICTED = 2;
 /** What is left of the doubt of a way that worked again and again, share †. */
 const KNOWN_SPREAD = 0.4;
 
+/** No plan is asked for further out, points. */
+const FURTHEST_POINTS = 14;
+const within = (points: number): number => Math.max(-FURTHEST_POINTS, Math.min(FURTHEST_POINTS, points));
+
 /** A dish made in its pot to its texture: what worked for it is believed beyond any table. Its bag may be another. */
 const wayOf = ({ dishId, grainId, method, vesselId, hobId, texture }: PotOf): string | undefined =>
   dishId == null
@@ -63,9 +67,9 @@ export function followed(
   const off = way.points - thought.points;
   if (way.pots > 1)
     return {
-      points: thought.points + FOLLOWS.again * off,
+      points: within(thought.points + FOLLOWS.again * off),
       spread: Math.min(thought.spread, KNOWN_SPREAD),
     };
   const beyond = Math.max(0, Math.abs(off) - OPEN_POINTS);
-  return { ...thought, points: thought.points + Math.sign(off) * FOLLOWS.once * beyond };
+  return { ...thought, points: within(thought.points + Math.sign(off) * FOLLOWS.once * beyond) };
 }

@@ -38,7 +38,7 @@ export const RANGES = {
   stageMin: { least: 0, most: 1440, unit: 'min' },
   besideMin: { least: 0, most: 1440, unit: 'min' },
   timedMin: { least: 1, most: 1440, unit: 'min' },
-  learntPoints: { least: -12, most: 12, unit: 'points' },
+  learntPoints: { least: -15, most: 15, unit: 'points' },
   learntSpread: { least: 0.05, most: 1.5, unit: 'of the first doubt' },
   softerSteps: { least: -1, most: 1, unit: 'steps' },
   texture: { least: 1, most: 5, unit: 'step' },
