@@ -1,3 +1,4 @@
+import { STEP_POINTS } from '../basics/grain/texture.js';
 import type { Evidence, Way } from './belief.js';
 import type { PotOf } from './hidden.js';
 
@@ -7,8 +8,6 @@ const SAME_POINTS = 0.35;
 const OPEN_POINTS = 0.6;
 /** How far the advice goes to a way that worked once, beyond what it leaves open, and to one that worked again. */
 const FOLLOWS = { once: 0.9, again: 0.97 } as const;
-/** A way that came out otherwise after it worked counts for so many fewer. */
-const CONTRADICTED = 2;
 /** What is left of the doubt of a way that worked again and again, share †. */
 const KNOWN_SPREAD = 0.4;
 
@@ -36,8 +35,9 @@ export function waysOf(evidence: readonly Evidence[], before: readonly Way[] = [
     const { points, isRight } = verdict;
     const way = ways.get(id);
     if (!isRight) {
-      if (way && Math.abs(verdict.pouredPoints - way.points) <= OPEN_POINTS)
-        ways.set(id, { ...way, pots: way.pots - CONTRADICTED });
+      // It came out otherwise as it is made: it is moved towards what was wanted, the less the oftener it worked, and worked less.
+      if (way && Math.abs(verdict.pouredPoints - way.points) <= STEP_POINTS)
+        ways.set(id, { id, points: way.points + (points - way.points) / (way.pots + 1), pots: way.pots - 1 });
       continue;
     }
     const isSame = way !== undefined && way.pots > 0 && Math.abs(points - way.points) <= SAME_POINTS;

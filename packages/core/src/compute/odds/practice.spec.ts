@@ -5,8 +5,9 @@ import type { PlanInput } from '../../plan/input/planInput.js';
 import { oddsAtPour } from './oddsAtPour.js';
 
 /** What cooks pour and are content with, and pots that fail: common practice, from memory; there is no published source. */
-const read = <T>(name: string): readonly T[] =>
-  (JSON.parse(readFileSync(join(__dirname, '../../testing', name), 'utf8')) as { pots: readonly T[] }).pots;
+const read = (name: string): readonly unknown[] =>
+  (JSON.parse(readFileSync(join(__dirname, '../../testing', name), 'utf8')) as { pots: readonly unknown[] })
+    .pots;
 interface Content {
   readonly id: string;
   readonly plan: PlanInput;
@@ -30,7 +31,7 @@ const at = (plan: PlanInput, cups: number) => {
 const mean = (list: readonly number[]): number => list.reduce((sum, n) => sum + n, 0) / list.length;
 
 describe('the odds of pots that cooks are content with', () => {
-  const pots = read<Content>('practice.json');
+  const pots = read('practice.json') as readonly Content[];
   const middle = pots.map((p) => at(p.plan, (p.leastCups + p.mostCups) / 2).asWanted);
 
   it('call them right at the middle of what is poured, and at its ends', () => {
@@ -50,7 +51,7 @@ describe('the odds of pots that cooks are content with', () => {
 });
 
 describe('the odds of pots that fail', () => {
-  const pots = read<Failing>('failures.json');
+  const pots = read('failures.json') as readonly Failing[];
 
   it('seldom call them right, and name how they fail', () => {
     const found = pots.map((p) => ({ end: p.end, odds: at(p.plan, p.pourCups) }));
@@ -61,7 +62,7 @@ describe('the odds of pots that fail', () => {
 });
 
 describe('the odds of one pour', () => {
-  const [pot] = read<Content>('practice.json');
+  const [pot] = read('practice.json') as readonly Content[];
 
   it('are of any pour, also far beside the advice, and the same of the same seed', () => {
     if (!pot) throw new Error('no pot');
