@@ -102,7 +102,9 @@ describe('the odds', () => {
   it('offer one measurement, take it where it is offered, and are surer for it', async () => {
     const page = await kitchen.page('/');
     // How far a base is down is what is known least about its pot.
-    await choose(page, 'Dish', 'Counterweight stew rice');
+    await choose(page, 'Dish', 'Signal-red rice');
+    // So much of it that the whole pot hangs on how far it is down.
+    await retype(page, 'Amount of Tomato, fresh', '1400 g');
     await sees(page, '2000 trial pots');
     const offers = (): Promise<string> => page.$eval('section[aria-labelledby=odds]', (e) => e.textContent);
     // What stands below follows the number a moment later.

@@ -140,7 +140,9 @@ export function evidenceFromPot(pot: JudgedPot): PotEvidence | undefined {
   const slope = slopeOf(plain);
   const went = slope && cookedFromEvents({ input: plain, stages, taps, pouredMl });
   const poured = { ...pot, pouredMl: pouredMl + (went?.addedMl ?? 0) };
-  const whole = slope && verdictOf(poured, slope, went?.wetterPoints);
+  // A record of a pot that was never cooked so, tapped through in a minute, says nothing of its steam.
+  const wetter = Math.abs(went?.wetterPoints ?? 0) > MOST_POINTS ? 0 : (went?.wetterPoints ?? 0);
+  const whole = slope && verdictOf(poured, slope, wetter);
   if (!slope || !whole) return undefined;
   const as = (said: Said, of?: readonly HiddenKind[]): Evidence => ({
     ...{ cookId, atMs, ...made },
@@ -148,7 +150,7 @@ export function evidenceFromPot(pot: JudgedPot): PotEvidence | undefined {
     ...(of ? { of } : {}),
   });
   // What was poured and came out just right is the way this dish is made, however far from the table.
-  const pouredPoints = pointsOfPour(poured.pouredMl, slope) + (went?.wetterPoints ?? 0);
+  const pouredPoints = pointsOfPour(poured.pouredMl, slope) + wetter;
   const verdict = {
     points: pouredPoints - (pot.texture - 3) * STEP_POINTS,
     pouredPoints,

@@ -8,6 +8,8 @@ const SAME_POINTS = 0.35;
 const OPEN_POINTS = 0.6;
 /** How far the advice goes to a way that worked once, beyond what it leaves open, and to one that worked again. */
 const FOLLOWS = { once: 0.9, again: 0.97 } as const;
+/** More pots than these make a way no surer against the next word †. */
+const SURE_POTS = 2;
 /** What is left of the doubt of a way that worked again and again, share †. */
 const KNOWN_SPREAD = 0.4;
 
@@ -35,9 +37,13 @@ export function waysOf(evidence: readonly Evidence[], before: readonly Way[] = [
     const { points, isRight } = verdict;
     const way = ways.get(id);
     if (!isRight) {
-      // It came out otherwise as it is made: it is moved towards what was wanted, the less the oftener it worked, and worked less.
+      // It came out otherwise as it is made: it is moved towards what was wanted, and worked so much less often.
       if (way && Math.abs(verdict.pouredPoints - way.points) <= STEP_POINTS)
-        ways.set(id, { id, points: way.points + (points - way.points) / (way.pots + 1), pots: way.pots - 1 });
+        ways.set(id, {
+          id,
+          points: way.points + (points - way.points) / (Math.min(way.pots, SURE_POTS) + 1),
+          pots: way.pots - 1,
+        });
       continue;
     }
     const isSame = way !== undefined && way.pots > 0 && Math.abs(points - way.points) <= SAME_POINTS;
