@@ -48,8 +48,8 @@ export {
 export { millilitresOf } from './parse/line/lineAmount.js';
 export type { Soak } from './parse/line/saidBesides.js';
 export { readTelling, type Telling } from './parse/telling/readTelling.js';
-export { VERBS, type SaidLine, type ToldAct, type Verb } from './parse/telling/told.js';
-export type { PourRule } from './parse/telling/pourRule.js';
+export { VERBS, type SaidLine, type ToldAct, type Verb } from './parse/words/told.js';
+export type { PourRule } from './parse/words/pourRule.js';
 export { actKeys, corrected, type ActFix } from './parse/telling/corrected.js';
 export { toldPlan, type ToldPlan } from './parse/telling/toldPlan.js';
 export { laidInto, levelMl, toldFields, type ToldFields } from './parse/telling/toldInput.js';

@@ -11,13 +11,13 @@ import {
   stateIn,
   timeIn,
   untilIn,
-} from './attributes.js';
+} from '../words/attributes.js';
 import { blank, extend, fits, isBare, join, type DraftAct } from './draftAct.js';
 import { Namer } from './namer.js';
 import { piecesOf, type Piece } from './pieces.js';
-import { pourRuleIn } from './pourRule.js';
-import type { Verb } from './told.js';
-import { actionIn, leadOf, notOf, type Action } from './verbs.js';
+import { pourRuleIn } from '../words/pourRule.js';
+import type { Verb } from '../words/told.js';
+import { actionIn, leadOf, notOf, type Action } from '../words/verbs.js';
 
 /** "Bacon crisp in palm oil", "one leek soft": fried, without a verb. */
 const LOOKS = /\s(?:crisp|soft|golden|brown|translucent|to gold|mushy)\b(?=\s*(?:$|in\b))/iu;

@@ -1,7 +1,7 @@
 import { ingredientById } from '../../basics/larder/larder.js';
 import { toastIn } from './dryPot.js';
 import { isSpice } from './mentions.js';
-import type { ToldAct } from './told.js';
+import type { ToldAct } from '../words/told.js';
 import { some } from './toldStage.js';
 import { WetPot } from './wetPot.js';
 

@@ -1,7 +1,7 @@
 import type { HeatSetting } from '../../basics/heat/equipment.js';
 import type { Stage } from '../../basics/method/stage.js';
 import type { Telling } from './readTelling.js';
-import type { ToldAct, Verb } from './told.js';
+import type { ToldAct, Verb } from '../words/told.js';
 
 /** What the cook says an act is, where it was heard otherwise; what is left out stands as it was heard. */
 export interface ActFix {
@@ -27,7 +27,10 @@ export function actKeys(acts: readonly ToldAct[]): readonly string[] {
   });
 }
 
-/** The telling as the cook has put it right: each fix by the key of its act; a fix of an act that is gone changes nothing. */
+/**
+ * The telling as the cook has put it right: each fix by the key of its act; a fix of an act that is gone changes nothing.
+ * @example corrected(readTelling('2 cups basmati'), {}).lines.length // 1
+ */
 export function corrected(telling: Telling, fixes: Readonly<Record<string, ActFix>>): Telling {
   const keys = actKeys(telling.acts);
   const lines = [...telling.lines];

@@ -1,4 +1,4 @@
-import type { ToldAct, Verb } from './told.js';
+import type { ToldAct, Verb } from '../words/told.js';
 
 /** An act that is being read. */
 export type DraftAct = { -readonly [K in keyof ToldAct]: ToldAct[K] };

@@ -2,7 +2,7 @@ import { ingredientById } from '../../basics/larder/larder.js';
 import type { Toast } from '../../basics/method/methods.js';
 import { isSpice } from './mentions.js';
 import { PotSoFar } from './potSoFar.js';
-import type { ToldAct } from './told.js';
+import type { ToldAct } from '../words/told.js';
 import { some } from './toldStage.js';
 
 const TOASTED: readonly (readonly [RegExp, Toast])[] = [

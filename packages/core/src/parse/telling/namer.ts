@@ -2,11 +2,11 @@ import { ingredientById } from '../../basics/larder/larder.js';
 import { soakedFor } from '../../basics/larder/pulseSoak.js';
 import { isName, parseLine, parseLines, type LineOptions, type ParsedLine } from '../line/parseLine.js';
 import { saidNumber } from '../line/saidNumber.js';
-import { ALL_WORD, GRAIN_WORD, LIQUID_WORD } from './attributes.js';
+import { ALL_WORD, GRAIN_WORD, LIQUID_WORD } from '../words/attributes.js';
 import type { DraftAct } from './draftAct.js';
 import { isSpice, listedBy, mentionsIn, namesAlone } from './mentions.js';
-import { inMeasure, ownMeasure, type OwnMeasure } from './ownMeasure.js';
-import type { Named, SaidLine, ToldAct, Verb } from './told.js';
+import { inMeasure, ownMeasure, type OwnMeasure } from '../words/ownMeasure.js';
+import type { Named, SaidLine, ToldAct, Verb } from '../words/told.js';
 
 /** Verbs whose "it" is the pot. */
 const NO_OBJECT: ReadonlySet<Verb> = new Set<Verb>([

@@ -1,6 +1,6 @@
-import { sentencesOf } from './sentences.js';
-import { headVerb } from './verbs.js';
-import type { Span } from './told.js';
+import { sentencesOf } from '../words/sentences.js';
+import { headVerb } from '../words/verbs.js';
+import type { Span } from '../words/told.js';
 
 /** A piece of a sentence between two joints; with what stands before it. */
 export interface Piece extends Span {

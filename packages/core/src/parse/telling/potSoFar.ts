@@ -3,7 +3,7 @@ import type { State } from '../../basics/larder/composition.js';
 import type { Act } from '../../basics/method/stage.js';
 import { isSpice } from './mentions.js';
 import type { Telling } from './readTelling.js';
-import type { SaidLine, ToldAct } from './told.js';
+import type { SaidLine, ToldAct } from '../words/told.js';
 import type { DraftPlan, DraftStage } from './toldStage.js';
 import { vesselOf, type Cooker } from './vesselOf.js';
 

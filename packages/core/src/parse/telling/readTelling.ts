@@ -1,14 +1,14 @@
 import { isThing, MOST_LINES, parseLine, type LineOptions } from '../line/parseLine.js';
 import { isHeading, portionsOf } from '../line/saidBesides.js';
 import { saidNumber } from '../line/saidNumber.js';
-import { timeIn } from './attributes.js';
+import { timeIn } from '../words/attributes.js';
 import { NUMBERED, titled } from './title.js';
-import { pourRuleIn } from './pourRule.js';
-import { actionIn, headVerb } from './verbs.js';
+import { pourRuleIn } from '../words/pourRule.js';
+import { actionIn, headVerb } from '../words/verbs.js';
 import { ActReader } from './actReader.js';
-import { besideIn } from './attributes.js';
+import { besideIn } from '../words/attributes.js';
 import { piecesOf, sentencesIn } from './pieces.js';
-import type { SaidLine, ToldAct } from './told.js';
+import type { SaidLine, ToldAct } from '../words/told.js';
 
 /** A dish as it was told: its things, and what is done with them in the order it was said. */
 export interface Telling {

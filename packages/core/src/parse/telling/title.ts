@@ -1,6 +1,6 @@
 import { parseLine, type LineOptions } from '../line/parseLine.js';
 import { saidNumber } from '../line/saidNumber.js';
-import { headVerb } from './verbs.js';
+import { headVerb } from '../words/verbs.js';
 
 /** A bullet, a heading mark, a number of a list. */
 export const NUMBERED = /^(?:\d+[.)]\s+|[*#\s]+)+/u;

@@ -6,9 +6,9 @@ import type { IngredientInput, PlanInput } from '../../plan/input/planInput.js';
 import { millilitresOf } from '../line/lineAmount.js';
 import type { RuleAnswer } from '../../compute/account/rules.js';
 import { layStages } from './layStages.js';
-import type { PourRule } from './pourRule.js';
+import type { PourRule } from '../words/pourRule.js';
 import type { Telling } from './readTelling.js';
-import type { SaidLine } from './told.js';
+import type { SaidLine } from '../words/told.js';
 import type { ToldPlan } from './toldPlan.js';
 
 /** Water poured from the kettle, °C. */
@@ -47,6 +47,7 @@ const isSaltToTaste = ({ id = '', amount }: SaidLine): boolean =>
  * The fields of a plan that a telling comes to.
  * @param ready whether a line needs nothing more
  * @param own rows of the household's own
+ * @example toldFields(readTelling('2 cups basmati'), toldPlan(readTelling('2 cups basmati')), () => true).grainId // 'basmati'
  */
 export function toldFields(
   telling: Telling,
@@ -135,6 +136,7 @@ const TWO_FINGERS_MM = 35;
 /**
  * What a level over the grain pours in this pot, ml; undefined for a rule that is no level.
  * @param rules what the rules of thumb pour in it
+ * @example levelMl({ kind: 'mm', mm: 20 }, []) // undefined
  */
 export function levelMl(rule: PourRule | undefined, rules: readonly RuleAnswer[]): number | undefined {
   const by = (r: RuleAnswer['rule']): number | undefined => rules.find((x) => x.rule === r)?.ml;
@@ -156,6 +158,7 @@ export function levelMl(rule: PourRule | undefined, rules: readonly RuleAnswer[]
  * @param template the method's stages in this pot
  * @param ingredients as `toldFields` gave them
  * @param whole true to keep the method's own stages and write what was told at them
+ * @example laidInto(readTelling('rice'), toldPlan(readTelling('rice')), () => true, [], []).stages.length // 0
  */
 export function laidInto(
   telling: Telling,

@@ -1,11 +1,11 @@
 import { ingredientById, statesOf } from '../../basics/larder/larder.js';
 import { soakedFor } from '../../basics/larder/pulseSoak.js';
 import type { Method } from '../../basics/method/methods.js';
-import { bareTime, crustIn } from './attributes.js';
+import { bareTime, crustIn } from '../words/attributes.js';
 import { isSpice } from './mentions.js';
 import type { Telling } from './readTelling.js';
-import { comesBack, takenOut } from './takenOut.js';
-import type { ToldAct } from './told.js';
+import { comesBack, takenOut } from '../words/takenOut.js';
+import type { ToldAct } from '../words/told.js';
 import type { ToldPlan, ToldThing } from './toldStage.js';
 import { AddingPot } from './addingPot.js';
 

@@ -2,9 +2,9 @@ import type { State } from '../../basics/larder/composition.js';
 import type { Drain, Method, SoakWater, Toast, Wash } from '../../basics/method/methods.js';
 import type { Act, Sign, Stage } from '../../basics/method/stage.js';
 import type { Timing } from '../../basics/method/timing.js';
-import type { PourRule } from './pourRule.js';
-import type { TakenOut } from './takenOut.js';
-import type { ToldAct } from './told.js';
+import type { PourRule } from '../words/pourRule.js';
+import type { TakenOut } from '../words/takenOut.js';
+import type { ToldAct } from '../words/told.js';
 
 /** A stage as it was told: what was not told is left to the method. */
 export interface ToldStage {

@@ -1,6 +1,6 @@
 import type { Sign } from '../../basics/method/stage.js';
 import { DryPot, toastIn } from './dryPot.js';
-import type { ToldAct } from './told.js';
+import type { ToldAct } from '../words/told.js';
 import { some } from './toldStage.js';
 
 /** Minutes of an open boil from which it is a stage of its own. */

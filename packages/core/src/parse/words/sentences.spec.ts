@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { readTelling } from './readTelling.js';
+import { readTelling } from '../telling/readTelling.js';
 import { sentencesOf } from './sentences.js';
 
 describe('a line of a telling', () => {
