@@ -52,6 +52,8 @@ export { VERBS, type SaidLine, type ToldAct, type Verb } from './parse/words/tol
 export type { PourRule } from './parse/words/pourRule.js';
 export { actKeys, corrected, type ActFix } from './parse/telling/corrected.js';
 export { toldPlan, type ToldPlan } from './parse/telling/toldPlan.js';
+export { isSaltToTaste, SALTS } from './parse/line/saltToTaste.js';
+export { HOT_C } from './basics/heat/constants.js';
 export { laidInto, levelMl, toldFields, type ToldFields } from './parse/telling/toldInput.js';
 export { GRAINS, type Grain } from './basics/larder/grains.js';
 export { INGREDIENTS } from './basics/larder/ingredients.js';

@@ -26,7 +26,6 @@ export const VERB: Readonly<Record<Verb, string>> = {
   fork: 'Fork through',
   taste: 'Taste',
   liftOut: 'Lift out',
-  ladleOut: 'Ladle out',
   putBack: 'Put back',
   spicesOut: 'Spices out',
   turnOut: 'Turn out',

@@ -13,6 +13,8 @@ export const CP_FAT = 2;
 
 /** A base is mostly water: its heat against as much water †. */
 export const BASE_HEAT = 0.9;
+/** What a kettle pours, °C: it has lost a little on the way †. */
+export const HOT_C = 95;
 /** Fat shimmers here, °C †. */
 export const SHIMMERS_C = 150;
 

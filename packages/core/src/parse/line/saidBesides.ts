@@ -8,7 +8,7 @@ export interface Soak {
 }
 
 /** Half an hour, where a line says "soaked" and no more (common practice). */
-const USUAL_SOAK_MIN = 30;
+export const USUAL_SOAK_MIN = 30;
 /** From evening to morning, min (common practice). */
 export const OVERNIGHT_MIN = 8 * 60;
 /** Longer than this no grain is soaked. */

@@ -49,7 +49,6 @@ const REPEATS: ReadonlySet<Verb> = new Set<Verb>(['fry', 'toast', 'soak']);
 
 /** Reads piece by piece; what was named last is what a pronoun means. */
 export class ActReader extends Namer {
-  listedBeyond = 0;
   #section: string | undefined;
   /** What was done to a thing before: nothing more goes into that. */
   readonly #done = new WeakSet<object>();

@@ -6,7 +6,7 @@ import { ALL_WORD, GRAIN_WORD, LIQUID_WORD } from '../words/attributes.js';
 import type { DraftAct } from './draftAct.js';
 import { isSpice, listedBy, mentionsIn, namesAlone } from './mentions.js';
 import { inMeasure, ownMeasure, type OwnMeasure } from '../words/ownMeasure.js';
-import type { Named, SaidLine, ToldAct, Verb } from '../words/told.js';
+import { IS_A_LIST, type Named, type SaidLine, type ToldAct, type Verb } from '../words/told.js';
 
 /** Verbs whose "it" is the pot. */
 const NO_OBJECT: ReadonlySet<Verb> = new Set<Verb>([
@@ -31,9 +31,6 @@ const BLEND = /\b(?:blend|blended mix|pur[eé]e|mix)\b/iu;
 const BARE_AMOUNT =
   /^(?:about\s+)?(?:an?|one|two|three|four|half an?|[\d½¼¾⅓⅔./]+)\s*(?:(?:good|big|small|large|heaped|level)\s+)?(?:g|kg|ml|grams?|cups?|tbsp|tsp|tablespoons?|teaspoons?|spoons?|handfuls?|pinch(?:es)?|bunch(?:es)?|tins?|cans?)$/iu;
 const OF_IT = /\bof\s*$|\bof\s+(?:it|them|those|these)\b/iu;
-/** So many lines with things are a list. */
-const IS_A_LIST = 3;
-
 /** Verbs that are done to something. */
 const NEEDS: ReadonlySet<Verb> = new Set<Verb>([
   'wash',

@@ -1,12 +1,11 @@
 import { isThing, MOST_LINES, parseLine, type LineOptions } from '../line/parseLine.js';
 import { isHeading, portionsOf } from '../line/saidBesides.js';
 import { saidNumber } from '../line/saidNumber.js';
-import { timeIn } from '../words/attributes.js';
+import { besideIn, timeIn } from '../words/attributes.js';
 import { NUMBERED, titled } from './title.js';
 import { pourRuleIn } from '../words/pourRule.js';
 import { actionIn, headVerb } from '../words/verbs.js';
 import { ActReader } from './actReader.js';
-import { besideIn } from '../words/attributes.js';
 import { piecesOf, sentencesIn } from './pieces.js';
 import type { SaidLine, ToldAct } from '../words/told.js';
 
@@ -143,7 +142,7 @@ export function readTelling(text: string, options: LineOptions = {}): Telling {
     lines: reader.lines,
     acts: reader.acts,
     ...some(portions ?? peopleIn(begun)),
-    leftOut: leftOut + Math.max(0, reader.listedBeyond),
+    leftOut,
   };
 }
 

@@ -1,9 +1,12 @@
+import { HOT_C } from '../../basics/heat/constants.js';
 import { grainById } from '../../basics/larder/grainById.js';
 import { ingredientById } from '../../basics/larder/larder.js';
 import type { Ingredient } from '../../basics/larder/composition.js';
 import type { Stage } from '../../basics/method/stage.js';
 import type { IngredientInput, PlanInput } from '../../plan/input/planInput.js';
+import { HALF_INCH_MM, TWO_FINGERS_MM } from '../../compute/account/levels.js';
 import { millilitresOf } from '../line/lineAmount.js';
+import { isSaltToTaste } from '../line/saltToTaste.js';
 import type { RuleAnswer } from '../../compute/account/rules.js';
 import { layStages } from './layStages.js';
 import type { PourRule } from '../words/pourRule.js';
@@ -11,8 +14,6 @@ import type { Telling } from './readTelling.js';
 import type { SaidLine } from '../words/told.js';
 import type { ToldPlan } from './toldPlan.js';
 
-/** Water poured from the kettle, °C. */
-const HOT_C = 95;
 const NOTE = 200;
 
 /** What is understood of a telling, as fields of a plan: everything but the vessel and the stages. */
@@ -38,10 +39,6 @@ export type ToldFields = Partial<
     | 'portions'
   >
 > & { readonly ingredients: readonly IngredientInput[] };
-
-/** "Salt, to taste": which salt it is, and no amount of it. */
-const isSaltToTaste = ({ id = '', amount }: SaidLine): boolean =>
-  amount === undefined && id.startsWith('salt');
 
 /**
  * The fields of a plan that a telling comes to.
@@ -128,10 +125,6 @@ function usualPour(
   const less = rule?.kind === 'less' ? rule.ml : 0;
   return ml > less ? { ml: ml - less } : undefined;
 }
-
-/** Heights of the two rules that a level is reckoned from, mm. */
-const HALF_INCH_MM = 12.7;
-const TWO_FINGERS_MM = 35;
 
 /**
  * What a level over the grain pours in this pot, ml; undefined for a rule that is no level.

@@ -5,17 +5,13 @@ import { bareTime, crustIn } from '../words/attributes.js';
 import { isSpice } from './mentions.js';
 import type { Telling } from './readTelling.js';
 import { comesBack, takenOut } from '../words/takenOut.js';
-import type { ToldAct } from '../words/told.js';
+import { IS_A_LIST, type ToldAct } from '../words/told.js';
+import { OVERNIGHT_MIN, USUAL_SOAK_MIN } from '../line/saidBesides.js';
 import type { ToldPlan, ToldThing } from './toldStage.js';
 import { AddingPot } from './addingPot.js';
 
 export type { ToldPlan, ToldStage } from './toldStage.js';
 
-/** From evening to morning; and where only that it is soaked is told (common practice). */
-const OVERNIGHT_MIN = 480;
-const USUAL_SOAK_MIN = 30;
-/** So many lines with things are a list. */
-const IS_A_LIST = 3;
 
 /** The pot followed from act to act: a rule for each verb. */
 class Pot extends AddingPot {
@@ -191,7 +187,6 @@ class Pot extends AddingPot {
     taste: (a) =>
       this.liquidIn && !this.off && !this.isPressure() ? this.own('taste', a, 1) : this.words(a),
     liftOut: (a) => this.words(a),
-    ladleOut: (a) => this.words(a),
     spicesOut: (a) => this.own('spicesOut', a, 1),
     turnOut: (a) => (this.liquidIn ? this.own('turnOut', a, 1) : this.words(a)),
     serve: (a) => {

@@ -28,7 +28,6 @@ export const VERBS = [
   'fork',
   'taste',
   'liftOut',
-  'ladleOut',
   'putBack',
   'spicesOut',
   'turnOut',
@@ -37,6 +36,9 @@ export const VERBS = [
   'words',
 ] as const;
 export type Verb = (typeof VERBS)[number];
+
+/** So many lines with things are a list. */
+export const IS_A_LIST = 3;
 
 /** Where a piece of the telling stands: characters from the beginning of the text. */
 export interface Span {

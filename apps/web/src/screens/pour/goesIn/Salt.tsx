@@ -1,12 +1,11 @@
 import { rowOf, spokenName } from '../../../stores/kitchen/ownLarder.js';
-import { type Answer, type Measure, type Served } from '@hammock/core';
+import { SALTS, type Answer, type Measure, type Served } from '@hammock/core';
 import { useDraft } from '../../../stores/plan/draft.js';
 import { showSalt } from '../../../words/measures/saltAmounts.js';
 import { Pick } from '../../../ui/controls/Pick.js';
 import { optionsOf } from '../../../ui/controls/pickParts.js';
 import { SERVED } from '../../../words/words.js';
 import { tenths } from '../../../words/measures/numbers.js';
-import { SALTS } from './salts.js';
 
 const SERVED_OPTIONS = optionsOf(SERVED);
 const SALT_OPTIONS = [...SALTS, 'stockPowder'].map((id) => ({

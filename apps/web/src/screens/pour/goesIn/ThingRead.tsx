@@ -1,4 +1,4 @@
-import { GRAINS, RANGES, type ParsedLine, type SaidLine } from '@hammock/core';
+import { GRAINS, isSaltToTaste, RANGES, type ParsedLine, type SaidLine } from '@hammock/core';
 import { useState } from 'react';
 import { rowOf } from '../../../stores/kitchen/ownLarder.js';
 import { rememberCanSize } from '../../../stores/kitchen/canSizes.js';
@@ -9,7 +9,6 @@ import { STATE } from '../../../words/words.js';
 import { whole } from '../../../words/measures/numbers.js';
 import { isWidth } from '../../../stores/kitchen/potOfWidth.js';
 import { everything } from './larderChoices.js';
-import { isSaltToTaste } from './salts.js';
 
 const REASON: Readonly<Record<NonNullable<ParsedLine['reason']>, string>> = {
   spelling: 'nearly. Is it that?',

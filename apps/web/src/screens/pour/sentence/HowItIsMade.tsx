@@ -1,5 +1,4 @@
-import { HOT_C } from '../goesIn/hotLiquid.js';
-import { METHODS, PLAN_DEFAULTS, type Texture } from '@hammock/core';
+import { HOT_C, METHODS, PLAN_DEFAULTS, type Texture } from '@hammock/core';
 import type { DishSpec } from '@hammock/core/records';
 import { memo } from 'react';
 import { Link } from 'react-router';
