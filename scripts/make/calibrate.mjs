@@ -10,13 +10,13 @@ import { build, install, root, say } from '../run/lib.mjs';
 install();
 build();
 const { outside } = await import('./cost.mjs');
-const { cost, fitted, posterior, practice } = await import('./fit.mjs');
+const { cost, fitted, polished, posterior, practice } = await import('./fit.mjs');
 const { answer, withCalibration } = await import('../../packages/core/dist/index.js');
 const { listOf, names: NAMES, poured, valuesOf } = cost;
 
 const pots = await practice();
 say(`${pots.length} pots, ${NAMES.length} values`);
-const best = fitted(pots);
+const best = polished(pots, fitted(pots));
 const values = valuesOf(best);
 const { spreads, correlation } = posterior(pots, best);
 say('every pot left out in its turn');

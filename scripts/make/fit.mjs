@@ -7,6 +7,7 @@ import { costOf, tableOf } from './cost.mjs';
 import { root } from '../run/lib.mjs';
 
 const core = await import('../../packages/core/dist/index.js');
+const { PRIORS } = await import('../../packages/core/dist/basics/calibration/priors.js');
 export const cost = costOf(core);
 const { names, residuals } = cost;
 
@@ -46,6 +47,33 @@ export function fitted(pots, begin = cost.middles, maxIterations = 40) {
     },
   );
   return parameterValues;
+}
+
+/** A step along one value at a time, in its own spread: from the first to the last, halved. */
+const STEPS = { first: 0.4, last: 0.02 };
+
+/**
+ * The same, gone on with one value at a time until no step is any better: what is outside of a range and nothing inside has
+ * edges, at which a search by slopes stops early. Deterministic.
+ */
+export function polished(pots, begin) {
+  const spreads = names.map((name) => PRIORS[name].spread);
+  const costAt = (list) => residuals(pots, list).reduce((sum, r) => sum + r * r, 0);
+  let list = begin;
+  let least = costAt(list);
+  for (let step = STEPS.first; step >= STEPS.last; step /= 2) {
+    for (let found = true; found; ) {
+      found = false;
+      for (let i = 0; i < list.length; i += 1)
+        for (const way of [-1, 1]) {
+          const next = list.map((v, k) => (k === i ? v + way * step * spreads[i] : v));
+          const is = costAt(next);
+          if (is >= least) continue;
+          [list, least, found] = [next, is, true];
+        }
+    }
+  }
+  return list;
 }
 
 /** Spreads and correlations of the values at the best fit, from the curvature there. */
