@@ -12,7 +12,7 @@ import { late } from '../../ui/hooks/late.js';
 import { useWide } from '../../ui/hooks/useWide.js';
 import { WhenSeen } from '../../ui/controls/WhenSeen.js';
 import { howProps } from './sentence/howProps.js';
-import { placesIn } from './places.js';
+import { allPlacesIn, placesIn } from './places.js';
 import { answered, below } from './goesIn/pieces.js';
 import { NoPlan } from './NoPlan.js';
 import { Sentence } from './sentence/Sentence.js';
@@ -135,7 +135,7 @@ function WhatAndHow({ plan }: { readonly plan: PlanView }) {
           thenWith={spec.thenWith}
           laterShare={spec.laterShare}
           sauceLeftG={spec.sauceLeftG}
-          places={JSON.stringify(placesIn(answer?.stages ?? []))}
+          places={JSON.stringify(allPlacesIn(answer?.stages ?? []))}
           problems={(spec.ingredients ?? [])
             .map((_, i) => plan.problemAt(`ingredients[${i.toString()}]`) ?? '')
             .join('\n')}

@@ -3,8 +3,8 @@ import type { Option } from '../../ui/controls/pickParts.js';
 import { stageName } from '../../words/plan/acts.js';
 import { STATE } from '../../words/words.js';
 
-/** A stage at which something can join: its id and its name. */
-export type Place = readonly [id: string, name: string];
+/** A stage at which something can join: its id, its name, and whether it comes before the liquid. */
+export type Place = readonly [id: string, name: string, isEarly?: boolean];
 
 const AT = 'at:';
 const APART = 'apart';
@@ -27,24 +27,60 @@ export const placeOptions = (
   places: readonly Place[],
 ): Option<string>[] => [
   ...states.map((s) => ({ value: s, label: stateWords(row, s, states.length === 1) })),
-  ...places.map(([id, name]) => ({ value: `${AT}${id}`, label: `joins at “${name}”`, also: 'later, then' })),
+  ...later(places).map(([id, name]) => ({
+    value: `${AT}${id}`,
+    label: `joins at “${name}”`,
+    also: 'later, then',
+  })),
   { value: APART, label: 'kept apart, in another vessel', also: 'garnish, second pan, outside' },
 ];
 
-/** What is said of this one. */
-export function placeOf({ state, joins, apart }: IngredientInput, states: readonly State[]): string {
+const later = (places: readonly Place[]): readonly Place[] =>
+  places.filter(([, , isEarly]) => isEarly !== true);
+const isIn = (places: readonly Place[], joins: string | undefined): boolean =>
+  places.some(([id]) => id === joins);
+
+/** What is said of this one; what goes in before the liquid has its own word for the stage, and this one for how far it is cooked. */
+export function placeOf(
+  { state, joins, apart }: IngredientInput,
+  states: readonly State[],
+  places: readonly Place[],
+): string {
   if (apart === true) return APART;
-  return joins === undefined ? (state ?? states[0] ?? 'whole') : `${AT}${joins}`;
+  return joins !== undefined && isIn(later(places), joins)
+    ? `${AT}${joins}`
+    : (state ?? states[0] ?? 'whole');
+}
+
+/** Where a thing goes in that goes in before the liquid; nothing to choose where there is no such stage. */
+export function earlyOptions(places: readonly Place[]): Option<string>[] {
+  const early = places.filter(([, , isEarly]) => isEarly === true);
+  return early.map(([id, name], i) => {
+    const before = early.slice(0, i).filter(([, other]) => other === name).length;
+    return { value: id, label: `at “${name}”${before === 0 ? '' : `, ${(before + 1).toString()}`}` };
+  });
 }
 
 type Placed = readonly [change: Partial<IngredientInput>, drop: readonly (keyof IngredientInput)[]];
 
-/** What a choice changes, and what it takes back. */
-export function placed(place: string): Placed {
+/**
+ * What a choice changes, and what it takes back.
+ * @param isEarly true for a thing that goes in at a stage before the liquid: how far it is cooked leaves that as it is
+ */
+export function placed(place: string, isEarly: boolean): Placed {
   if (place === APART) return [{ apart: true }, ['joins']];
   if (place.startsWith(AT)) return [{ joins: place.slice(AT.length) }, ['apart']];
-  return [{ state: place as State }, ['joins', 'apart']];
+  return [{ state: place as State }, isEarly ? ['apart'] : ['joins', 'apart']];
 }
+
+/** Acts before the liquid at which things go in. */
+const EARLY: ReadonlySet<Stage['act']> = new Set<Stage['act']>(['warmFat', 'base', 'toast']);
+
+/** Every stage at which something can go in: before the liquid, and after. */
+export const allPlacesIn = (stages: readonly Stage[]): readonly Place[] => [
+  ...stages.filter((s) => EARLY.has(s.act)).map((s): Place => [s.id, stageName(s), true]),
+  ...placesIn(stages),
+];
 
 /** Stages after the first with liquid: what joins there was not fried with the rest. */
 export function placesIn(stages: readonly Stage[]): readonly Place[] {

@@ -1,4 +1,11 @@
-import { plannedMin, type Answer, type IngredientInput, type Measure, type PlanInput } from '@hammock/core';
+import {
+  isWet,
+  plannedMin,
+  type Answer,
+  type IngredientInput,
+  type Measure,
+  type PlanInput,
+} from '@hammock/core';
 import { stageName } from './acts.js';
 import { showAmountInput, showPour, type PourFirst } from '../measures/amounts.js';
 import { showSalt } from '../measures/saltAmounts.js';
@@ -43,8 +50,12 @@ export function named(shown: string, name: string): string {
 function whereOf({ state, joins, apart }: IngredientInput, stages: Answer['stages']): string {
   if (apart === true) return 'in a vessel of its own';
   const at = joins === undefined ? undefined : stages.find((s) => s.id === joins);
-  if (at) return `joins at “${stageName(at)}”`;
-  return state ? STATE[state] : '';
+  const cooked = state ? STATE[state] : '';
+  if (!at) return cooked;
+  const isEarly = stages.indexOf(at) < stages.findIndex((s) => isWet(s.act));
+  return isEarly
+    ? [cooked, `at “${stageName(at)}”`].filter((w) => w !== '').join(', ')
+    : `joins at “${stageName(at)}”`;
 }
 
 /** The plan as a sheet for paper or for another kitchen. */

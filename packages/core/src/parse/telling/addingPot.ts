@@ -72,6 +72,9 @@ export abstract class AddingPot extends WetPot {
       const hasFat = this.stages.length > 0;
       const timed = act.minutes !== undefined || act.until?.state !== undefined;
       if (this.running?.act === 'warmFat' && fat) this.more(this.running, act);
+      // What has to be fried is fried after the grain was toasted, where it is told so.
+      else if (this.running?.act === 'toast' && rest.some((t) => this.isFried(t.line)))
+        this.begin('base', act, some(act));
       else if (this.grainIn && this.running && !timed) this.more(this.running, act);
       else if (this.grainIn && !timed) this.words(act);
       else if (

@@ -126,7 +126,7 @@ export abstract class PotSoFar {
     const isOver =
       /^(?:simmer|openBoil|boilDown)$/u.test(this.running?.act ?? '') &&
       this.running?.minutes !== undefined &&
-      /^(?:add|putBack|serve|words)$/u.test(act.verb) &&
+      /^(?:add|list|putBack|serve|words)$/u.test(act.verb) &&
       !/\blast\b|\bhalf[\s-]?way\b/iu.test(act.text);
     if (
       this.running?.act === 'base' &&
@@ -148,6 +148,9 @@ export abstract class PotSoFar {
     const to = friedTo(id, state);
     if (to) this.states.set(line, to);
   }
+
+  protected isFried = (n: number): boolean =>
+    FRIED.has(ingredientById(this.line(n)?.id ?? '')?.behaves ?? '');
 
   protected isFat = (n: number): boolean => ingredientById(this.line(n)?.id ?? '')?.behaves === 'fat';
 

@@ -12,7 +12,6 @@ import { AddingPot } from './addingPot.js';
 
 export type { ToldPlan, ToldStage } from './toldStage.js';
 
-
 /** The pot followed from act to act: a rule for each verb. */
 class Pot extends AddingPot {
   protected slowMin = 0;

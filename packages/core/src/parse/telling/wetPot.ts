@@ -65,6 +65,10 @@ export abstract class WetPot extends DryPot {
   }
 
   protected cook(act: ToldAct): void {
+    if (act.count !== undefined) {
+      this.pressure(act);
+      return;
+    }
     if (!this.liquidIn) {
       if (act.lid !== undefined && act.lid !== 'off' && (this.grainIn || this.stages.length === 0))
         this.cover(act);
@@ -77,6 +81,7 @@ export abstract class WetPot extends DryPot {
           this.boilOrCover(act);
         else this.fry(act);
       } else if (this.running?.act === 'toast') this.more(this.running, act);
+      else if (this.running?.act === 'base' && act.lid === undefined) this.goesOn(act);
       else if (this.stages.length === 0 || this.grainIn) this.boilOrCover(act);
       else this.goesOn(act);
       return;

@@ -158,8 +158,9 @@ export function countIn(text: string): number | undefined {
   return n === '' ? undefined : saidNumber(`${n} `, {})?.count;
 }
 
+/** A vessel of its own is named as one: "with a little salt" names none. */
 const BESIDE =
-  /\b(?:in|into|using|with)\s+(?:an?other|a\s+(?:separate|second|different|small|little|clean|mixing)|a\s+(?:\w+\s+)?bowl|the\s+(?:other|small|second)|a\s+frying|the\s+oven|a\s+hot\s+oven)\s*(?:\w+\s+)?(?:pot|pan|saucepan|bowl|dish|skillet|jug|vessel|wok)?\b/iu;
+  /\b(?:in|into|using|with)\s+(?:another(?:\s+one)?\b(?!\s+\p{L}*(?:spoon|cup|tsp|tbsp|minute|onion))|(?:an?other|a\s+(?:separate|second|different|small|little|clean|mixing|frying|big|large)|the\s+(?:other|small|second))\s+(?:\p{L}+\s+)?(?:pots?|pan|saucepan|bowl|dish|skillet|jug|vessel|wok)\b|a\s+(?:\p{L}+\s+)?bowl\b|the\s+oven\b|a\s+hot\s+oven\b)/iu;
 /** "Put it in a small saucepan": that is the pot, where the grain goes into it. */
 const IS_THE_POT =
   /\b(?:rice|grain|everything|all|it)\b.{0,60}\bin\s+a\s+(?:small|wide|large|heavy|medium)/iu;

@@ -27,7 +27,7 @@ const ORDERS: readonly (readonly [RegExp, Verb])[] = [
   [/^(?:drain|strain|sieve)\b(?:\s+well)?/iu, 'drain'],
   [/^marinate\b/iu, 'marinate'],
   [/^(?:pressure[\s-]cook|give it \w+ whistles?|whistle)\b/iu, 'pressure'],
-  [/^(?:(?:lock|clamp|seal|close)\s+(?:the\s+)?(?:lid|cooker|pot|it)|close up)\b/iu, 'cover'],
+  [/^(?:(?:lock|clamp|seal|close)\s+(?:the\s+)?(?:lid|cooker|pot|it)|close up|close(?=\s*$))\b/iu, 'cover'],
   [
     /^(?:put|place|clap|set|keep|leave)\s+(?:the\s+|a\s+(?:tight\s+)?)?(?:lid|cover)\b(?:\s+back)?(?:\s+on)?/iu,
     'cover',

@@ -4,7 +4,7 @@ import { rowOf } from '../../../stores/kitchen/ownLarder.js';
 import { AmountField } from '../../../ui/controls/AmountField.js';
 import { NumberField } from '../../../ui/controls/NumberField.js';
 import { Pick } from '../../../ui/controls/Pick.js';
-import { placed, placeOf, placeOptions, type Place } from '../places.js';
+import { earlyOptions, placed, placeOf, placeOptions, type Place } from '../places.js';
 
 /** One thing that goes in: how much, how far it is cooked or where it joins, and how long a pulse was soaked. */
 export function GoesInRow({
@@ -25,6 +25,8 @@ export function GoesInRow({
   const row = rowOf(item.ingredientId);
   if (!row) return null;
   const states = statesOf(row);
+  const early = earlyOptions(places);
+  const isEarly = early.some((o) => o.value === item.joins);
   const isSoaked = item.soakMin !== undefined || item.state === 'soaked';
   return (
     <li className="grid grid-cols-[minmax(0,1fr)_3rem] items-center gap-x-2 border-b border-line py-1 sm:grid-cols-[minmax(6rem,1fr)_auto_3rem]">
@@ -41,16 +43,22 @@ export function GoesInRow({
         />
         <Pick
           label={`How ${row.name} goes in`}
-          value={
-            item.soakMin === undefined ? placeOf(item, states) : placeOf({ ...item, state: 'soaked' }, states)
-          }
+          value={placeOf(item.soakMin === undefined ? item : { ...item, state: 'soaked' }, states, places)}
           options={placeOptions(row, states, places)}
           onChange={(place) => {
-            const [change, drop] = placed(place);
+            const [change, drop] = placed(place, isEarly);
             // Dry is dry, however long it was said to soak.
             setIngredient(i, change, 'state' in change ? [...drop, 'soakMin'] : drop);
           }}
         />
+        {isEarly && early.length > 1 && (
+          <Pick
+            label={`When ${row.name} goes in`}
+            value={item.joins}
+            options={early}
+            onChange={(joins) => setIngredient(i, { joins })}
+          />
+        )}
         {isSoaked && soakedFor(row, 0) !== undefined && (
           <NumberField
             place="unseen"
