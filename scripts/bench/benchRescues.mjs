@@ -2,7 +2,7 @@ import { stretchesFromRun } from '../../packages/core/dist/compute/stove/stretch
 import { beliefOf } from '../../packages/core/dist/compute/stove/belief.js';
 import { potFromStretches } from '../../packages/core/dist/compute/stove/potFromStretches.js';
 import { runFromTaps } from '../../packages/core/dist/compute/stove/runFromTaps.js';
-import { LOOKED, TASTED } from '../../packages/core/dist/compute/stove/observation.js';
+import { LOOKED } from '../../packages/core/dist/compute/stove/observation.js';
 import { Tally } from '../../packages/core/dist/compute/odds/chances.js';
 import { drawZ } from '../../packages/core/dist/compute/odds/draw.js';
 import { spreadsOf, truthOf } from '../../packages/core/dist/compute/odds/doubts.js';
@@ -10,10 +10,10 @@ import { pointOf } from '../../packages/core/dist/compute/odds/sample.js';
 import { cookPot } from '../../packages/core/dist/compute/pot/cook.js';
 import { finishPot, readPot, stageOverAtMin } from '../../packages/core/dist/compute/pot/live.js';
 import { setupOf } from '../../packages/core/dist/compute/pot/setup.js';
-import { textureOf } from '../../packages/core/dist/basics/grain/texture.js';
+import { TASTED, textureOf } from '../../packages/core/dist/basics/grain/texture.js';
 import { wetBasis } from '../../packages/core/dist/basics/grain/moisture.js';
 import { isWet, plannedMin } from '../../packages/core/dist/basics/method/stage.js';
-import { answer, completePlan } from '../../packages/core/dist/index.js';
+import { answer, completePlan, rescueTaps } from '../../packages/core/dist/index.js';
 
 /**
  * Simulated kitchens with the whole doubt, poured 25 % over, 25 % under and as advised; a cook who looks and tastes three
@@ -25,6 +25,8 @@ const WRONG = 0.1;
 /** The doubts of other kitchens than the belief draws. */
 const SEED = 991;
 const MOST_ACTS = 3;
+/** No pot is tapped at more often than this. */
+const MOST_TAPS = 200;
 /** What is left of the first doubt at a household's sixth pot: docs/twins.part.md, 7.1 of 9.6 %. */
 const LEFT_AT_SIXTH = 0.74;
 
@@ -95,45 +97,45 @@ function withAdvice(input, plan, made, truth, kitchen, times, said) {
     });
   let now = 0;
   let acts = 0;
+  let questions = 0;
   tap('start', plan.stages[0].id, 0);
-  let wet = false;
-  /** Does what is advised; the minutes it takes. */
-  const heed = (stage, question) => {
+  const runNow = () => runFromTaps(plan.stages, taps);
+  const here = () => {
+    const run = runNow();
+    return run.stages[run.current];
+  };
+  /** Does what is advised by the very taps that the screen makes; true where there was anything to do. */
+  const heed = () => {
     const first = believe(now);
     let { act } = first;
     // What is not to be believed yet is looked at and tasted once more.
-    if (first.unlikely && question !== undefined) {
-      ask(stage, question);
+    if (first.unlikely) {
+      ask();
       ({ act } = believe(now));
     }
-    if (acts >= MOST_ACTS) return 0;
-    const off = stage.heat === 'off';
-    if (act.kind !== 'none' && act.kind !== 'lost') acts += 1;
-    if (act.kind === 'longer') return act.minutes;
-    if (act.kind === 'backOn') {
-      tap('heat', stage.id, now, { said: 'low', amount: act.minutes });
-      return act.minutes + 5;
-    }
-    if (act.kind === 'splash') {
-      tap('splash', stage.id, now, { amount: act.ml });
-      if (off) tap('heat', stage.id, now, { said: 'low', amount: act.minutes });
-      return off ? act.minutes + 5 : act.minutes;
-    }
-    if (act.kind === 'open') {
-      tap('lidUp', stage.id, now, { amount: act.minutes, said: act.lively ? 'mediumHigh' : 'low' });
-      return act.minutes + (off ? 5 : 0);
-    }
-    return act.kind === 'offNow' ? -1 : 0;
+    const made = rescueTaps(act, runNow(), now * MIN);
+    if (made.length === 0 || acts >= MOST_ACTS) return false;
+    acts += 1;
+    for (const { kind, stageId, ...more } of made) tap(kind, stageId, now, more);
+    return true;
   };
-  const ask = (stage, question) => {
+  const ask = () => {
+    const { id } = here().stage;
     const { setup, pot } = real(now);
     const reading = readPot(setup, pot);
-    tap('looked', stage.id, now, { said: wordFor(LOOKED, lookOf(reading), kitchen, question) });
-    tap('tasted', stage.id, now, {
-      said: wordFor(TASTED, tasteOf(reading, plan, truth), kitchen, question + 10),
+    questions += 1;
+    tap('looked', id, now, { said: wordFor(LOOKED, lookOf(reading), kitchen, questions) });
+    tap('tasted', id, now, {
+      said: wordFor(TASTED, tasteOf(reading, plan, truth), kitchen, questions + 12),
     });
   };
-  for (const [k, stage] of plan.stages.entries()) {
+  let wet = false;
+  for (let line = here(); line && taps.length < MOST_TAPS; line = here()) {
+    const { stage } = line;
+    const isStill = () => here()?.stage.id === stage.id;
+    const toItsEnd = () => {
+      now = Math.max(now, (here().dueAtMs ?? 0) / MIN);
+    };
     wet ||= isWet(stage.act);
     const covered = stage.act === 'simmer' || stage.act === 'steam';
     if (!wet) now += plannedMin(stage);
@@ -141,26 +143,21 @@ function withAdvice(input, plan, made, truth, kitchen, times, said) {
       const { setup, pot } = real(now);
       now += Math.max(0.1, stageOverAtMin(setup, pot) - pot.atMin);
     } else {
-      let left = plannedMin(stage);
       if (covered) {
-        if (said && times !== 1) left += Math.max(0, heed(stage) - 0);
-        const first = Math.round(left * 0.67);
-        now += first;
-        left -= first;
-        ask(stage, 1 + 3 * k);
-        const more = heed(stage, 4 + 3 * k);
-        left = more < 0 ? 0 : Math.max(left, more);
+        if (said && times !== 1) heed();
+        now += Math.round(0.67 * Math.max(0, here().dueAtMs / MIN - now));
+        ask();
+        heed();
       }
-      now += left;
       // At the end of it: taste, and mend as often as it takes.
-      for (let again = 0; again < 2; again += 1) {
-        ask(stage, 2 + 3 * k + again);
-        const more = heed(stage, 5 + 3 * k + again);
-        if (more <= 0) break;
-        now += more;
+      for (let again = 0; again < 2 && isStill(); again += 1) {
+        toItsEnd();
+        ask();
+        if (!heed()) break;
       }
+      if (isStill()) toItsEnd();
     }
-    tap('done', stage.id, now);
+    if (isStill()) tap('done', stage.id, now);
   }
   const { setup, pot } = real(now);
   return pointOf(finishPot(setup, pot));

@@ -22,14 +22,11 @@ beforeAll(() => {
   found = JSON.parse(execFileSync(process.execPath, [check], { encoding: 'utf8' })) as typeof found;
 }, 120_000);
 
-/** The search has stopped so far above its least, of a cost of 48: to be searched on (docs/decisions/0022). */
-const SETTLED = 1.5;
-
 describe('the calibrated values', () => {
   it('are those that the table of practice and the priors ask for, and were not moved since', () => {
     expect(found.moved).toHaveLength(2 * cost.names.length);
     for (const [name, way, squares] of found.moved)
-      expect([name, way, squares > found.least - SETTLED]).toEqual([name, way, true]);
+      expect([name, way, squares > found.least]).toEqual([name, way, true]);
   });
 
   it('are as many as they were said to be, and stand in their record as in the core', () => {
@@ -43,10 +40,11 @@ describe('the calibrated values', () => {
     const off = posterior.leftOut.map((p) => p.outside);
     expect(posterior.leftOut.map((p) => p.id)).toEqual(pots.map((p: { id: string }) => p.id));
     const mean = (list: readonly number[]): number => list.reduce((sum, n) => sum + n, 0) / list.length;
-    expect(mean(off.map(Math.abs))).toBeLessThan(0.025);
+    // Asked: 0.08. With the first forty-two pots of the table it was 0.025.
+    expect(mean(off.map(Math.abs))).toBeLessThan(0.026);
     expect(Math.abs(mean(off))).toBeLessThan(0.02);
     expect(off.filter((o) => Math.abs(o) <= Math.log(1.1)).length / off.length).toBeGreaterThan(0.92);
-    // Asked: 1.25. Coconut basmati in a cooker is the one that is further (docs/decisions/0022).
+    // Asked: 1.25. A tomato stew in a multi-cooker is the one that is further (docs/decisions/0022).
     const byDistance = off.map(Math.abs).sort((a, b) => b - a);
     expect(byDistance[0]).toBeLessThan(Math.log(1.4));
     expect(byDistance[2]).toBeLessThan(Math.log(1.25));

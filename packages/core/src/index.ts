@@ -154,7 +154,7 @@ export { TAP_KINDS, type Tap } from './compute/stove/tap.js';
 export { effectiveTaps } from './compute/stove/effective.js';
 export { inOrder } from './compute/stove/tapOrder.js';
 export { beliefOf, type PotBelief, type PotNow } from './compute/stove/belief.js';
-export { MENDED_RESTS_MIN, type Rescue } from './compute/stove/rescues.js';
+export { rescueTaps, type Rescue, type TapToMake } from './compute/stove/rescues.js';
 
 export { answer, answerPlan, type Answer } from './compute/account/answer.js';
 export { lidCosts, type LidCost } from './compute/account/lidCosts.js';

@@ -52,8 +52,8 @@ export {
   LOOKED,
   observationProblem,
   OBSERVATIONS,
-  TASTED,
   type ObservationProblem,
 } from '../compute/stove/observation.js';
 export { addedBy, INSERTED } from '../compute/stove/edits.js';
 export { isObservation, type ObservationKind } from '../compute/stove/tap.js';
+export { TASTED } from '../basics/grain/texture.js';

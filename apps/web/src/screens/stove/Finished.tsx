@@ -8,7 +8,8 @@ import { useNowMs } from '../../stores/cooks/run.js';
 import { BesideClocks } from './BesideClocks.js';
 import { PotTabs } from './PotTabs.js';
 import { StageCautions } from './StageCautions.js';
-import { Observations } from './observed/Observations.js';
+import { Observations, ToDoNow } from './observed/Observations.js';
+import { useBelief } from './observed/useBelief.js';
 import { useStoveOdds } from './useStoveOdds.js';
 import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
 
@@ -25,6 +26,7 @@ export function Finished({ cook, run }: { readonly cook: CookRecord; readonly ru
   const { keepMl } = useStoveOdds(cook);
   const now = useNowMs();
   const keep = showPour(keepMl, measures, metric);
+  const belief = useBelief(cook, run, now, keepMl);
   return (
     <div className="mx-auto flex max-w-4xl flex-col gap-5">
       <section>
@@ -41,8 +43,9 @@ export function Finished({ cook, run }: { readonly cook: CookRecord; readonly ru
         </p>
       </section>
       <PotTabs />
+      <ToDoNow cook={cook} run={run} nowMs={now} belief={belief} />
       <OutcomeForm cook={cook} />
-      <Observations cook={cook} run={run} nowMs={now} keepMl={keepMl} />
+      <Observations cook={cook} run={run} nowMs={now} belief={belief} />
       <BesideClocks cook={cook} nowMs={now} />
       <StageCautions cook={cook} run={run} />
       {run.undoable && (

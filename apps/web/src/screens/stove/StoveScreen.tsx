@@ -26,7 +26,8 @@ import { TimeSling } from './TimeSling.js';
 import { useNowMs, useRun } from '../../stores/cooks/run.js';
 import { useActInSight, useAwake } from './useStove.js';
 import { useStoveOdds } from './useStoveOdds.js';
-import { Observations } from './observed/Observations.js';
+import { Observations, ToDoNow } from './observed/Observations.js';
+import { useBelief } from './observed/useBelief.js';
 import { WhenToLook } from './observed/WhenToLook.js';
 
 /** What brings its own heater stands on no ring. */
@@ -76,6 +77,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
   const { primeAlarm, isAwake, speak } = useInstruments();
   const lastMs = useRef(-Infinity);
   const { keepMl } = useStoveOdds(cook);
+  const belief = useBelief(cook, run, now, keepMl);
   const [busy, setBusy] = useState(false);
   useActInSight(run.stages[run.current]?.stage.id);
   const here = run.stages[run.current];
@@ -129,6 +131,9 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
         </span>
       </p>
       <PotTabs />
+      <div className="group-disabled/guest:hidden empty:hidden short:order-none!">
+        <ToDoNow cook={cook} run={run} nowMs={now} belief={belief} />
+      </div>
       <Fence what="The time line" of={run}>
         <TimeSling run={run} nowMs={now} />
       </Fence>
@@ -233,7 +238,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
             <WhenToLook cook={cook} stage={stage} />
           </Fence>
         )}
-        <Observations cook={cook} run={run} nowMs={now} keepMl={keepMl} />
+        <Observations cook={cook} run={run} nowMs={now} belief={belief} />
       </div>
       <BesideClocks cook={cook} nowMs={now} />
       <StageCautions cook={cook} run={run} />

@@ -131,4 +131,19 @@ describe('more of an outcome', () => {
       outcome: { texture: 3, by: 'Mirle', ate: ['Mirle', 'guests'], helped: ['splash'] },
     });
   });
+
+  it('takes a new name in without sending what is still being filled in', async () => {
+    upTo('simmer');
+    for (const stage of active().answer.stages) useCooks.getState().tap('done', stage.id);
+    await show();
+    fireEvent.click(screen.getByText('More, if you like'));
+    fireEvent.click(screen.getByRole('radio', { name: 'just right' }));
+    const name = screen.getByLabelText('Whose word it is: another name');
+    type(name, 'Odo');
+    fireEvent.keyDown(name, { key: 'Enter' });
+    await act(() => soon());
+    expect(useKitchen.getState().household.people).toContain('Odo');
+    expect(screen.getByRole('form', { name: 'How it came out' })).toBeTruthy();
+    expect(document.querySelectorAll('form form')).toHaveLength(0);
+  });
 });

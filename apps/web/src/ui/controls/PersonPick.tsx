@@ -20,6 +20,11 @@ export function PersonPick({
 }) {
   const people = usePeople();
   const [name, setName] = useState('');
+  const add = (): void => {
+    if (!addPerson(name)) return;
+    onPick(name.trim());
+    setName('');
+  };
   const all = [...(names ? people : []).map((p) => [p, p] as const), ...more];
   return (
     <div role="group" aria-label={label} className="flex flex-wrap items-center gap-2">
@@ -33,15 +38,8 @@ export function PersonPick({
           {words}
         </Button>
       ))}
-      <form
-        className="flex gap-2"
-        onSubmit={(e) => {
-          e.preventDefault();
-          if (!addPerson(name)) return;
-          onPick(name.trim());
-          setName('');
-        }}
-      >
+      {/* No form of its own: it stands in others, and would send them. */}
+      <div className="flex gap-2">
         <input
           className="changeable w-36 min-w-0"
           aria-label={`${label}: another name`}
@@ -49,11 +47,16 @@ export function PersonPick({
           maxLength={LONGEST_NAME}
           value={name}
           onChange={(e) => setName(e.currentTarget.value)}
+          onKeyDown={(e) => {
+            if (e.key !== 'Enter') return;
+            e.preventDefault();
+            add();
+          }}
         />
-        <Button type="submit" className="min-h-14" disabled={name.trim() === ''}>
+        <Button className="min-h-14" disabled={name.trim() === ''} onClick={add}>
           Add
         </Button>
-      </form>
+      </div>
     </div>
   );
 }

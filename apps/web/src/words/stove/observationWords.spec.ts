@@ -3,6 +3,7 @@ import type { PotBelief, Tap } from '@hammock/core';
 import { OBSERVATIONS, type ObservationKind } from '@hammock/core/records';
 import {
   rescueText,
+  bottomText,
   chanceText,
   nextText,
   observationText,
@@ -28,6 +29,8 @@ const belief = (act: PotBelief['act'], more: Partial<PotBelief> = {}): PotBelief
   ring: { mean: 1, spread: 0.1 },
   grainWants: { mean: 1, spread: 0.1 },
   unlikely: false,
+  bottom: { caughtNow: 0, catchesInMin: undefined },
+  isSeen: true,
   effective: 40,
   ...more,
 });
@@ -70,16 +73,35 @@ describe('what is advised', () => {
     expect(rescueText({ kind: 'backOn', minutes: 8 }, ml)).toBe('Back on low, lid on, 8 min.');
     expect(rescueText({ kind: 'longer', minutes: 2 }, ml)).toContain('2 min more');
     expect(rescueText({ kind: 'offNow' }, ml)).toContain('Off the heat');
-    expect(rescueText({ kind: 'lost', as: 'caught' }, ml)).toContain('do not scrape');
+    expect(rescueText({ kind: 'serveTop' }, ml)).toContain('Do not scrape');
+    expect(rescueText({ kind: 'longer', minutes: 4, heat: 'veryLow' }, ml)).toBe(
+      'Give it 4 min more, ring on lowest heat.',
+    );
+    expect(rescueText({ kind: 'cookAgain' }, ml)).toContain('Press cook again');
+    expect(rescueText({ kind: 'ring', heat: 'veryLow' }, ml)).toBe('Turn the ring to lowest heat.');
+    expect(rescueText({ kind: 'lid', lid: 'ajar' }, ml)).toBe('Leave the lid ajar from now on.');
     expect(rescueText({ kind: 'none' }, ml)).toBeUndefined();
+  });
+
+  it('tells a forecast as a forecast, and what has happened as such', () => {
+    const soon = { bottom: { caughtNow: 0, catchesInMin: 6 } };
+    expect(bottomText(belief({ kind: 'ring', heat: 'veryLow' }, soon))).toBe(
+      'As it is, the bottom may catch in about 6 min.',
+    );
+    const now = { bottom: { caughtNow: 0.6, catchesInMin: 0 } };
+    expect(bottomText(belief({ kind: 'none' }, now))).toContain('may be catching now');
+    expect(bottomText(belief({ kind: 'serveTop' }, now))).toBe('');
+    expect(bottomText(belief({ kind: 'none' }))).toBe('');
   });
 
   it('says what it changes, and what comes by itself where nothing is done', () => {
     const act = { kind: 'offNow' } as const;
     expect(chanceText(belief(act))).toBe(
-      'Left alone 42 in 100 such pots end as you want them; with this 71.',
+      'Left alone 42 in 100 such pots would end as you want them; with this 71.',
     );
-    expect(chanceText(belief({ kind: 'none' }))).toBe('Left alone 42 in 100 such pots end as you want them.');
+    expect(chanceText(belief({ kind: 'none' }))).toBe(
+      'Left alone 42 in 100 such pots would end as you want them.',
+    );
     expect(nextText(belief({ kind: 'none' }))).toBe(
       'At the end of this stage, in 3 min: holes in the surface.',
     );

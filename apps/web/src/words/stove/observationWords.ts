@@ -1,4 +1,4 @@
-import type { PotBelief, Tap } from '@hammock/core';
+import type { LidState, PotBelief, Tap } from '@hammock/core';
 import type { Helped, ObservationKind } from '@hammock/core/records';
 import { inAHundred, SEEN } from './potWords.js';
 import { HEAT, LID } from '../words.js';
@@ -61,9 +61,19 @@ export function rescueText(act: PotBelief['act'], ml: (n: number) => string): st
     case 'none':
       return undefined;
     case 'longer':
-      return `Give it ${act.minutes.toString()} min more as it is.`;
+      return act.heat === undefined
+        ? `Give it ${act.minutes.toString()} min more as it is.`
+        : `Give it ${act.minutes.toString()} min more, ring on ${HEAT[act.heat]}.`;
     case 'backOn':
       return `Back on low, lid on, ${act.minutes.toString()} min.`;
+    case 'cookAgain':
+      return 'Press cook again, and let it rest after that.';
+    case 'ring':
+      return `Turn the ring to ${HEAT[act.heat]}.`;
+    case 'lid':
+      return LID_SET[act.lid] ?? `Lid: ${LID[act.lid]}.`;
+    case 'serveTop':
+      return 'The bottom has caught. Lift the good grain out and serve that. Do not scrape.';
     case 'offNow':
       return 'Off the heat now, lid on: let it rest.';
     case 'splash':
@@ -75,17 +85,29 @@ export function rescueText(act: PotBelief['act'], ml: (n: number) => string): st
   }
 }
 
-const LOST: Readonly<Record<'caught' | 'soft' | 'hard', string>> = {
-  caught: 'The bottom has caught. Lift the good grain out, do not scrape.',
+const LID_SET: Readonly<Partial<Record<LidState, string>>> = {
+  ajar: 'Leave the lid ajar from now on.',
+  cloth: 'Put a clean cloth under the lid.',
+};
+
+const LOST: Readonly<Record<'soft' | 'hard', string>> = {
   soft: 'Past saving as it was meant. Serve it soft: with more liquid it is a porridge, pressed and fried a cake.',
   hard: 'Past saving in this pot. Boil the grain on in plenty of water, and drain it.',
 };
 
 /** How it ends, left alone and with the act. */
 export function chanceText({ act, leftAlone, then }: PotBelief): string {
-  const alone = `Left alone ${inAHundred(leftAlone.asWanted)} in 100 such pots end as you want them`;
-  if (act.kind === 'none' || act.kind === 'lost') return `${alone}.`;
+  const alone = `Left alone ${inAHundred(leftAlone.asWanted)} in 100 such pots would end as you want them`;
+  if (act.kind === 'none' || act.kind === 'lost' || act.kind === 'serveTop') return `${alone}.`;
   return `${alone}; with this ${inAHundred(then.asWanted)}.`;
+}
+
+/** What is foretold of the bottom, as a forecast; empty where nothing is, or it is told as what is so. */
+export function bottomText({ act, bottom: { catchesInMin } }: PotBelief): string {
+  if (catchesInMin === undefined || act.kind === 'serveTop') return '';
+  return catchesInMin === 0
+    ? 'The bottom may be catching now: smell for it.'
+    : `As it is, the bottom may catch in about ${catchesInMin.toString()} min.`;
 }
 
 /** What comes next by itself: how long this stage still takes, and what its end shows. */

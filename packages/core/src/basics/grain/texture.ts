@@ -94,20 +94,24 @@ export function targetMoisture(plan: Prepared, texture: Texture): { low: number;
 /**
  * Moistures between which a cook calls a texture right, wet basis %: its step with the width of a verdict to either side. A step
  * firmer or softer is nearly right, and not wrong.
- * @param said where this cook has called this very pot firm or soft: then that side is no wider than what was asked for
+ * @param tasted what this cook has called this very pot: hard or soft, that side is no wider than what was asked for
  * @example rightMoisture(plan, 2).low < targetMoisture(plan, 2).low // true
  */
 export function rightMoisture(
   plan: Prepared,
   texture: Texture,
-  said?: 'firm' | 'soft',
+  tasted?: Tasted,
 ): { readonly low: number; readonly high: number } {
   const { low, high } = targetMoisture(plan, texture);
   return {
-    low: said === 'firm' ? low : low - VERDICT.widthPoints,
-    high: said === 'soft' ? high : high + VERDICT.widthPoints,
+    low: low - (tasted === 'hard' ? 0.5 : 1) * VERDICT.widthPoints,
+    high: tasted === 'soft' ? high : high + VERDICT.widthPoints,
   };
 }
+
+/** How a grain from the top tastes, firmest first. */
+export const TASTED = ['hard', 'nearly', 'done', 'soft'] as const;
+export type Tasted = (typeof TASTED)[number];
 
 /** Where a moisture lies on the five-step scale, 0.5 (hard) to 5.5 and over: 2.0 is the middle of "one grain apart". */
 export function textureOf(plan: Prepared, moisturePercent: number): number {

@@ -15,10 +15,11 @@ export function pressureUp(walk: SteamWalk, stage: Stage, contentsMl: number): v
   const power = surplusW(at, stage, top.tempC);
   const higher = (walk.kJPerK * (top.tempC - at.boil.tempC) * 1000) / Math.max(1, power) / 60;
   const whistled = stage.end.kind === 'sign' && stage.end.sign === 'firstWhistle' ? whistleG() : 0;
-  const hissing = (whistled * top.latentKJPerKg) / Math.max(1, power) / 60;
+  const purge = purgeG(at.vessel, contentsMl);
+  // What drives the air out is boiled off like what whistles.
+  const hissing = (purge * at.boil.latentKJPerKg + whistled * top.latentKJPerKg) / Math.max(1, power) / 60;
   walk.tempC = top.tempC;
-  const g = up.steamG + purgeG(at.vessel, contentsMl) + whistled;
-  add(walk, stage, up.minutes + higher + hissing, g, 0, up.boils && power > 0);
+  add(walk, stage, up.minutes + higher + hissing, up.steamG + purge + whistled, 0, up.boils && power > 0);
 }
 
 /** At pressure. A thermostat lets nothing go. A weight lets go what the ring gives beyond the losses. */

@@ -108,7 +108,10 @@ function candidates(code: TroubleCode, plan: CompletePlan, stageId: string | und
       for (const s of plan.stages) if (s.act === 'turn') made.push({ code: 'noTurn', stageId: s.id });
       break;
   }
-  return made.filter((c): c is Change => c !== undefined && c !== false);
+  const others = new Map<string, Change>();
+  // On a short stage a quarter and a half longer may be the same minutes: it is offered once.
+  for (const c of made) if (c) others.set(JSON.stringify(c), c);
+  return [...others.values()];
 }
 
 /** A rest off the fire under the lid, before its minutes are known. */

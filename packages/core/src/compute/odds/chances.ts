@@ -1,4 +1,4 @@
-import { rightMoisture } from '../../basics/grain/texture.js';
+import { rightMoisture, type Tasted } from '../../basics/grain/texture.js';
 import type { CompletePlan } from '../../plan/input/planInput.js';
 import { BASE_BANDS, NO_HARD_CENTRE } from '../pot/constants.js';
 import { wetFrom } from './wetFrom.js';
@@ -107,6 +107,7 @@ export function chancesAt(samples: Samples, where: Where): Chances {
 export class Tally {
   readonly #window: { readonly low: number; readonly high: number };
   readonly #wetFrom: number;
+  readonly #isDone: boolean;
   #all = 0;
   #hard = 0;
   #soft = 0;
@@ -114,17 +115,18 @@ export class Tally {
   #burnt = 0;
   #wanted = 0;
 
-  /** @param said what this cook has called this very pot, by its taste */
-  constructor(plan: CompletePlan, said?: 'firm' | 'soft') {
-    this.#window = rightMoisture(plan, plan.texture, said);
+  /** @param tasted what this cook has called this very pot: one that was done is never hard again */
+  constructor(plan: CompletePlan, tasted?: Tasted) {
+    this.#window = rightMoisture(plan, plan.texture, tasted);
     this.#wetFrom = wetFrom(plan);
+    this.#isDone = tasted === 'done';
   }
 
   add(
     weight: number,
     { feels, done, left, topG, brown }: Readonly<Record<keyof typeof POINT, number>>,
   ): void {
-    const isHard = feels < this.#window.low || done < NO_HARD_CENTRE;
+    const isHard = !this.#isDone && (feels < this.#window.low || done < NO_HARD_CENTRE);
     const isSoft = !isHard && (feels > this.#window.high || left > this.#wetFrom);
     const isWet = topG > WET_TOP_G_PER_M2;
     const isBurnt = brown > CAUGHT_LOG;

@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import type { CompletePlan, PlanInput } from '../../plan/input/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import { GRAINS } from '../../basics/larder/grains.js';
-import type { Stage } from '../../basics/method/stage.js';
+import { plannedMin, type Stage } from '../../basics/method/stage.js';
 import { PILAF as OILED, planOf } from '../../testing/cooked.js';
 import { withChange, type Change } from '../course/changes.js';
 import { cookPot } from './cook.js';
@@ -64,6 +64,21 @@ describe('events', () => {
     expect(rises[0]).toBeGreaterThan(simmer.fromMin);
     expect(rises[0]).toBeLessThan(simmer.toMin);
     expect(Math.abs(pot.waterClosesToG)).toBeLessThan(1e-6);
+  });
+
+  it('water poured later goes in also where a sign ends that stage, and its minutes do not', () => {
+    const later = planOf({ ...PILAF, laterShare: 0.3 });
+    const stages = later.stages.map((s) =>
+      s.act === 'simmer'
+        ? { ...s, end: { kind: 'sign', sign: 'absorbed', expectMin: plannedMin(s) } as const }
+        : s,
+    );
+    const [pot, whole] = [later, { ...later, laterShare: 0 }].map((plan) =>
+      cookPot({ ...plan, stages }, waterG),
+    );
+    // All that was poured is in the pot or has left it.
+    expect(pot!.stages.find((s) => s.act === 'simmer')!.ended).toBe('sign');
+    expect(Math.abs(judge(pot!).texture - judge(whole!).texture)).toBeLessThan(0.4);
   });
 
   it('grain that goes in after the liquid cools it, and it boils again', () => {

@@ -6,7 +6,16 @@ import { plannedMin } from '../../basics/method/stage.js';
 import { cooked, PILAF, planOf, pourOf } from '../../testing/cooked.js';
 import { anyPlan } from '../../testing/plans.js';
 import { cookPot } from './cook.js';
-import { advancePot, endStage, finishPot, readPot, startPot, type LivePot } from './live.js';
+import {
+  advancePot,
+  endStage,
+  finishPot,
+  pourMore,
+  readPot,
+  startPot,
+  takeOut,
+  type LivePot,
+} from './live.js';
 import { setupOf } from './setup.js';
 import { FREE, get, STEAM, TEMP } from './state.js';
 
@@ -98,5 +107,29 @@ describe('a pot on its way', () => {
     expect(endStage(setup, over)).toEqual(over);
     expect(readPot(setup, over).isOver).toBe(true);
     expectSame(plan, pourOf(plan), over);
+  });
+});
+
+describe('a pot that something is done to in the middle of a stage', () => {
+  it('goes on with the minutes that are left, and enters the stage no second time', () => {
+    // Peas that join at the steaming bring their water once, however often something is put in there.
+    const plan = planOf({
+      ...PILAF,
+      ingredients: [...PILAF.ingredients!, { ingredientId: 'peas', amount: { g: 150 }, joins: 'simmer' }],
+    });
+    const setup = setupOf(plan);
+    let pot = startPot(setup, pourOf(plan));
+    while (plan.stages[pot.stageIndex]!.act !== 'simmer') pot = advancePot(setup, pot, 0.5);
+    const began = pot.began.atMin;
+    pot = advancePot(setup, pot, 4);
+    const never = finishPot(setup, pot);
+    let often = pot;
+    for (let i = 0; i < 3; i += 1) often = sent(takeOut(setup, pourMore(setup, often, 10, 95), 10));
+    const done = finishPot(setup, often);
+    const water = (y: ArrayLike<number>): number => get(y as never, FREE) + get(y as never, STEAM);
+    expect(Math.abs(water(done.served) - water(never.served))).toBeLessThan(3);
+    const simmer = done.stages.findLast((s) => s.act === 'simmer')!;
+    expect(simmer.toMin - began).toBeCloseTo(plannedMin(plan.stages.find((s) => s.act === 'simmer')!), 1);
+    expect(Math.abs(done.minutes - never.minutes)).toBeLessThan(0.2);
   });
 });

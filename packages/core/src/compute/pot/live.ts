@@ -16,8 +16,10 @@ export interface LivePot {
   readonly stageIndex: number;
   /** Minutes from the first liquid. */
   readonly atMin: number;
-  /** The pot as that stage began. */
+  /** The pot as that stage began, or as it was when something was done to it in the middle. */
   readonly began: Kept;
+  /** Minutes of the stage that were gone by then; undefined where it is still to be entered. */
+  readonly goneMin?: number;
 }
 
 /** What there is to see and to measure in a pot just now. */
@@ -84,7 +86,7 @@ export function endStage(setup: Setup, pot: LivePot): LivePot {
   walk.cooked.push({
     stageId: stage.id,
     act: stage.act,
-    fromMin: pot.began.atMin,
+    fromMin: pot.began.atMin - (pot.goneMin ?? 0),
     toMin: walk.atMin,
     ended: natural && natural.toMin >= walk.atMin - 1e-9 ? natural.ended : 'told',
     seen: seenNow(walk, settingFor(walk, stage)),
@@ -94,28 +96,39 @@ export function endStage(setup: Setup, pot: LivePot): LivePot {
 }
 
 /**
- * More liquid into a pot that has some already. The stage it is in begins anew from here: its minutes are those from the
- * moment the liquid goes in.
+ * More liquid into a pot that has some already. The stage it is in goes on with the minutes that are left of it.
  * @param waterG water added, g; negative counts as none
  * @param tempC of the liquid
  * @example pourMore(setup, pot, 0, 95).stageIndex === pot.stageIndex // true
  */
-export function pourMore(setup: Setup, pot: LivePot, waterG: number, tempC: number): LivePot {
-  const { walk } = cookedTo(setup, pot, pot.atMin);
-  if (walk.liquidIn) addLiquid(walk, waterG, tempC);
-  return { ...pot, began: kept(walk) };
-}
+export const pourMore = (setup: Setup, pot: LivePot, waterG: number, tempC: number): LivePot =>
+  changed(setup, pot, (walk) => {
+    addLiquid(walk, waterG, tempC);
+  });
 
 /**
- * Liquid taken out of a pot, as hot as it is; never more than is free. The stage it is in begins anew from here.
+ * Liquid taken out of a pot, as hot as it is; never more than is free. The stage it is in goes on with what is left of it.
  * @param waterG water taken out, g; negative counts as none
  * @example takeOut(setup, pot, 0).stageIndex === pot.stageIndex // true
  */
-export function takeOut(setup: Setup, pot: LivePot, waterG: number): LivePot {
+export const takeOut = (setup: Setup, pot: LivePot, waterG: number): LivePot =>
+  changed(setup, pot, (walk) => {
+    removeLiquid(walk, waterG);
+  });
+
+/** The pot with something done to it: between two stages as it stands there, in the middle of one that is not entered twice. */
+function changed(setup: Setup, pot: LivePot, change: (walk: Walk) => void): LivePot {
+  if (pot.began.liquidIn && pot.atMin === pot.began.atMin) {
+    const walk = walkOf(setup, pot.began);
+    change(walk);
+    return { ...pot, began: kept(walk) };
+  }
   const { walk } = cookedTo(setup, pot, pot.atMin);
-  if (walk.liquidIn) removeLiquid(walk, waterG);
-  return { ...pot, began: kept(walk) };
+  if (!walk.liquidIn) return { ...pot, began: kept(walk) };
+  change(walk);
+  return { ...pot, began: kept(walk), goneMin: goneOf(pot) };
 }
+const goneOf = (pot: LivePot): number => (pot.goneMin ?? 0) + pot.atMin - pot.began.atMin;
 
 /**
  * The minute at which the stage that the pot is in comes to its end by itself, from the first liquid; where the pot
@@ -156,8 +169,9 @@ export function finishPot(setup: Setup, pot: LivePot): Cooked {
   const end = walkOf(setup, at.began);
   for (const [index, stage] of setup.plan.stages.entries()) {
     if (index < at.stageIndex) continue;
-    enterStage(end, index);
-    if (end.liquidIn) cookStage(end, stage);
+    const goneMin = index === at.stageIndex ? at.goneMin : undefined;
+    if (goneMin === undefined) enterStage(end, index);
+    if (end.liquidIn) cookStage(end, stage, goneMin);
   }
   return serve(end);
 }
@@ -195,9 +209,14 @@ function cookedAnew(setup: Setup, pot: LivePot, toMin: number): CookedSoFar {
   const walk = walkOf(setup, pot.began);
   const stage = setup.plan.stages[pot.stageIndex];
   if (!stage) return { walk, isOver: true };
-  enterStage(walk, pot.stageIndex);
+  if (pot.goneMin === undefined) enterStage(walk, pot.stageIndex);
   if (!walk.liquidIn) return { walk, isOver: true };
-  return { walk, isOver: !isStopped(walk, toMin, () => cookStage(walk, stage)) };
+  return {
+    walk,
+    isOver: !isStopped(walk, toMin, () => {
+      cookStage(walk, stage, pot.goneMin);
+    }),
+  };
 }
 
 /** A stage that is over and goes on all the same: the ring is still on under it. */

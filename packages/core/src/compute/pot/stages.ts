@@ -24,14 +24,17 @@ const fills = (y: State, s: Setting): number => availableG(y, s) / gapsMl(s.setu
 /** How far the gaps among the grain are full as the pot stands at a stage. */
 export const gapsFullNow = (walk: Walk, stage: Stage): number => fills(walk.y, settingFor(walk, stage));
 
-/** One stage of a pot with liquid in it, from where it is to its end. */
-export function cookStage(walk: Walk, stage: Stage): void {
+/**
+ * One stage of a pot with liquid in it, from where it is to its end.
+ * @param goneMin minutes of it that are gone already; undefined where it only begins
+ */
+export function cookStage(walk: Walk, stage: Stage, goneMin?: number): void {
   const from = walk.atMin;
   const steamBefore = get(walk.y, STEAM);
   const s = settingFor(walk, stage);
   if (s.venting === 'closure') comeDownToBoil(walk, s);
-  breaks(walk, stage);
-  const ended = runs(walk, s, stage);
+  if (goneMin === undefined) breaks(walk, stage);
+  const ended = runs(walk, s, stage, goneMin ?? 0);
   walk.cooked.push({
     stageId: stage.id,
     act: stage.act,
@@ -59,7 +62,7 @@ export function comeDownToBoil(walk: Walk, s: Setting): void {
   letGo(walk, s, (above * capacity(s, get(walk.y, STEAM))) / s.latentKJ);
 }
 
-function runs(walk: Walk, s: Setting, stage: Stage): Ended {
+function runs(walk: Walk, s: Setting, stage: Stage, goneMin: number): Ended {
   if (stage.act === 'pressureUp') return pressureUp(walk, s, stage);
   if (stage.act === 'pressure' && stage.end.kind === 'count') return whistles(walk, s, stage.end.count);
   if (stage.end.kind === 'flip') {
@@ -78,31 +81,49 @@ function runs(walk: Walk, s: Setting, stage: Stage): Ended {
       return 'sign';
     }
     const full = endsAtSurface(stage) ? gapsFullAt(walk.setup.plan, stage.id) : undefined;
-    if (full !== undefined && walk.grainIn)
-      return burns(walk, s, PATIENCE_MIN, (y) => full - fills(y, s)) ? 'sign' : 'gaveUp';
-    timed(walk, s, stage, plannedMin(stage));
+    if (full !== undefined && walk.grainIn) return toTheSurface(walk, stage, full, goneMin);
+    timed(walk, s, stage, plannedMin(stage), goneMin);
     return 'sign';
   }
-  timed(walk, s, stage, plannedMin(stage));
+  timed(walk, s, stage, plannedMin(stage), goneMin);
   return 'minutes';
 }
 
+/** True for a stage half-way through which what was kept back is poured on. */
+const takesTheRest = (walk: Walk, { act }: Stage): boolean =>
+  walk.laterG > 0 && (act === 'simmer' || act === 'steam' || act === 'turn');
+
+function pourTheRest(walk: Walk, s: Setting): void {
+  addLiquid(walk, walk.laterG, Math.min(s.boilC, 95));
+  walk.laterG = 0;
+}
+
+/** Until the surface looks as it should; what was kept back goes on half-way through the minutes that usually takes, or when it shows. */
+function toTheSurface(walk: Walk, stage: Stage, full: number, goneMin: number): Ended {
+  const s = settingFor(walk, stage);
+  const shows: Crossing = (y) => full - fills(y, s);
+  if (takesTheRest(walk, stage)) {
+    burns(walk, s, Math.max(0, plannedMin(stage) / 2 - goneMin), shows);
+    pourTheRest(walk, s);
+  }
+  const now = settingFor(walk, stage);
+  return burns(walk, now, PATIENCE_MIN, (y) => full - fills(y, now)) ? 'sign' : 'gaveUp';
+}
+
 /** So many minutes, with what was kept back poured on half-way through the first covered stage. */
-function timed(walk: Walk, s: Setting, stage: Stage, minutes: number): void {
-  const half = walk.laterG > 0 && (stage.act === 'simmer' || stage.act === 'steam' || stage.act === 'turn');
+function timed(walk: Walk, s: Setting, stage: Stage, minutes: number, goneMin: number): void {
   const shifted = Math.max(
     0.5,
     minutes + walk.setup.truth.timingMin * (stage.id === lastHeated(walk) ? 1 : 0),
   );
-  const first = stage.act === 'turn' ? 0 : shifted / 2;
-  const whole = minutes <= 0 ? 0 : shifted;
-  if (!half) {
+  const first = Math.max(0, (stage.act === 'turn' ? 0 : shifted / 2) - goneMin);
+  const whole = minutes <= 0 ? 0 : Math.max(0, shifted - goneMin);
+  if (!takesTheRest(walk, stage)) {
     burns(walk, s, whole);
     return;
   }
   burns(walk, s, first);
-  addLiquid(walk, walk.laterG, Math.min(s.boilC, 95));
-  walk.laterG = 0;
+  pourTheRest(walk, s);
   burns(walk, settingFor(walk, stage), whole - first);
 }
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { answer } from '../account/answer.js';
 import { wetBasis } from '../../basics/grain/moisture.js';
-import { textureOf } from '../../basics/grain/texture.js';
+import { TASTED, textureOf } from '../../basics/grain/texture.js';
 import { chancesAt } from '../odds/chances.js';
 import { frameOf, sampleRows } from '../odds/sample.js';
 import type { PlanInput } from '../../plan/input/planInput.js';
@@ -11,7 +11,7 @@ import { setupOf, type TrueValues } from '../pot/setup.js';
 import { W0 } from '../pot/state.js';
 import { PILAF, planOf } from '../../testing/cooked.js';
 import { beliefOf, type PotBelief, type PotNow } from './belief.js';
-import { LOOKED, OBSERVATIONS, TASTED } from './observation.js';
+import { LOOKED, OBSERVATIONS } from './observation.js';
 import { TAP_KINDS, type Tap } from './tap.js';
 
 const MIN = 60_000;
@@ -122,9 +122,11 @@ describe('what is said', () => {
   it('of the grain decides what is done, and each act is better than none', () => {
     const at = (word: (typeof TASTED)[number]) =>
       believed(taps([...BEFORE, said('tasted', word, 15)]), SIMMERS + 15);
-    const nearly = at('nearly');
-    expect(nearly.act.kind).toBe('splash');
-    expect(nearly.then.asWanted).toBeGreaterThan(nearly.leftAlone.asWanted + 0.2);
+    const [hard, nearly] = [at('hard'), at('nearly')];
+    expect(hard.act.kind).toBe('splash');
+    expect(hard.then.asWanted).toBeGreaterThan(hard.leftAlone.asWanted + 0.2);
+    // A step firmer is nearly right, and not wrong: it rests to its end.
+    expect(nearly.act.kind).toBe('none');
     const soft = at('soft');
     expect(soft.act.kind).toBe('open');
     expect(at('done').leftAlone.asWanted).toBeGreaterThan(0.6);

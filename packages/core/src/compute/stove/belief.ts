@@ -1,28 +1,35 @@
 import { completePlan } from '../../plan/input/completePlan.js';
 import type { CompletePlan, PlanInput } from '../../plan/input/planInput.js';
+import { TASTED } from '../../basics/grain/texture.js';
 import type { Stage } from '../../basics/method/stage.js';
 import { Tally, worth, type Chances } from '../odds/chances.js';
 import { pointOf } from '../odds/sample.js';
 import { pouredWaterG } from '../course/courseFor.js';
 import { learnSigns, type Cooked } from '../pot/cook.js';
-import { finishPot } from '../pot/live.js';
+import { advancePot, endStage, finishPot, readPot, type LivePot } from '../pot/live.js';
 import type { Setup } from '../pot/setup.js';
+import { BASE_BANDS } from '../pot/constants.js';
+import { BROWN } from '../pot/state.js';
 import type { Seen } from '../pot/walk.js';
 import { deepFreeze } from '../../basics/result.js';
-import { stretchesFromRun, type CookedStretches } from './stretchesFromRun.js';
+import { lastPartOf, stretchesFromRun, type CookedStretches } from './stretchesFromRun.js';
 import { clockOf, stageEndOf, lackOf, mostSeen, spanOf, type SampleEnd, type Span } from './stageEnd.js';
 import {
   chanceOfLast,
   effectiveOf,
+  UNLIKELY,
   samplesFromStretches,
   knownOf,
   representative,
   type PotSample,
   type Known,
 } from './potSamples.js';
-import { runFromTaps } from './runFromTaps.js';
-import { candidatesFor, type Candidate, type Rescue } from './rescues.js';
+import { runFromTaps, type RunState } from './runFromTaps.js';
+import { candidatesFor, type SaidNow } from './candidates.js';
+import { takenOn } from './potFromStretches.js';
+import { rescueTaps, type Rescue } from './rescues.js';
 import type { Tap } from './tap.js';
+import { inOrder } from './tapOrder.js';
 
 /** What is asked about a pot on the stove. */
 export interface PotNow {
@@ -50,8 +57,12 @@ export interface PotBelief {
   /** Against what the plan says: what the ring gives, and what the grain wants. */
   readonly ring: Known;
   readonly grainWants: Known;
-  /** True where hardly any of these kitchens shows what was said last: it is worth another look. */
+  /** True where hardly any of these kitchens shows what was said last, and nothing was before it: it is worth another look. */
   readonly unlikely: boolean;
+  /** The bottom: whether it has caught already, and where it will, in how many minutes as things are. */
+  readonly bottom: { readonly caughtNow: number; readonly catchesInMin: number | undefined };
+  /** True where what is told of the end stands on what was seen or tasted; else it is a forecast. */
+  readonly isSeen: boolean;
   /** How many of the kitchens still count, in whole ones. */
   readonly effective: number;
 }
@@ -68,8 +79,6 @@ const TRIED = 32;
 const SIFT = 3;
 const SIFTED = 4;
 const SEED = 20_260;
-/** What was said last is worth another look where it came less often than this. */
-const UNLIKELY = 0.07;
 /**
  * An act is advised from this gain on: less than that is noise, and a lid lifted for nothing. A pot that stands well is left
  * alone sooner: by so much more of what it stands at †.
@@ -98,24 +107,33 @@ export function beliefOf(
   const kitchens = samplesFromStretches(cooked, pourG, draws, seed);
   // Stretches stand for stages one to one: the pot is in the first that is not over, or after all of them.
   const index = cooked.stretches.filter((s) => s.isOver).length;
-  const tasted = lastTasted(pot.taps);
-  return deepFreeze(thought(kitchens, cooked, { keepG: pot.keepByMl * perMl, perMl, index, tasted }));
+  const around = { plan, run, pot, index, perMl, said: saidNow(run.said), smells: smelt(run.said) };
+  return deepFreeze(thought(kitchens, cooked, around));
 }
 
 interface Around {
-  readonly keepG: number;
-  readonly perMl: number;
+  readonly plan: CompletePlan;
+  readonly run: RunState;
+  readonly pot: PotNow;
   readonly index: number;
-  readonly tasted: Tasted;
+  readonly perMl: number;
+  readonly said: SaidNow;
+  readonly smells: string | undefined;
 }
-type Tasted = 'firm' | 'soft' | undefined;
 
-/** What the cook called this pot when it was tasted last: a tooth says better than any table what is right here. */
-function lastTasted(taps: readonly Tap[]): Tasted {
-  const undone = new Set(taps.map((t) => t.undoesId));
-  const said = taps.findLast((t) => t.kind === 'tasted' && !undone.has(t.id))?.said;
-  return said === 'hard' || said === 'nearly' ? 'firm' : said === 'soft' ? 'soft' : undefined;
+const LOOK: Readonly<Record<string, SaidNow['looked']>> = { soup: 'wet', wet: 'wet', dry: 'dry' };
+/** What makes another pot of it: what was tasted or seen before says little of it now. */
+const ANOTHER_POT: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>(['splash', 'ladled', 'boiledOver']);
+
+/** What the cook's tooth and eye said of the pot as it is: a tooth says better than any table what is right here. */
+function saidNow(said: readonly Tap[]): SaidNow {
+  const since = said.slice(said.findLastIndex((t) => ANOTHER_POT.has(t.kind)) + 1);
+  const tasted = since.findLast((t) => t.kind === 'tasted');
+  const looked = since.findLast((t) => t.kind === 'looked' || (t.kind === 'sign' && t.said === 'holes'));
+  return { tasted: TASTED.find((word) => word === tasted?.said), looked: LOOK[looked?.said ?? ''] };
 }
+const smelt = (said: readonly Tap[]): string | undefined => said.findLast((t) => t.kind === 'smells')?.said;
+
 /** An act has to save so many more pots, and be worth it; a pot that is lost takes whatever makes it better. */
 const isBetter = (then: Chances, plain: Chances): boolean =>
   worth(then) >= worth(plain) + LEAST_GAIN &&
@@ -123,34 +141,83 @@ const isBetter = (then: Chances, plain: Chances): boolean =>
 
 function thought(kitchens: readonly PotSample[], cooked: CookedStretches, around: Around): PotBelief {
   const { plan } = cooked;
-  const alone = new Tally(plan, around.tasted);
+  const { said, index } = around;
+  const alone = new Tally(plan, said.tasted);
   const ends: SampleEnd[] = [];
+  const last = plan.stages[lastPartOf(plan.stages, index)];
   for (const { setup, pot, weight } of kitchens) {
     const end = finishPot(setup, pot);
     const point = pointOf(end);
     alone.add(weight, point);
-    ends.push({ ...stageEndOf(end, plan.stages[pot.stageIndex], pot), ...point, weight });
+    ends.push({ ...stageEndOf(end, last, pot), ...point, weight });
   }
   const leftAlone = alone.chances();
   const few = representative(kitchens, TRIED);
-  const unlikely = chanceOfLast(kitchens) < UNLIKELY;
+  const unlikely = isSurprising(kitchens, around);
+  const bottom = bottomOf(few, leftAlone, around);
+  const isSeen = said.tasted !== undefined || said.looked !== undefined || around.smells !== undefined;
   // What cannot be believed yet is looked at again before anything is done about it.
   const { act, gain, then, tried } = unlikely
     ? { act: { kind: 'none' } as const, gain: leftAlone, then: leftAlone, tried: 0 }
-    : best(few, cooked, { ...around, lacksG: lackOf(ends, plan) });
+    : best(few, cooked, around, lackOf(ends, plan));
   return {
     leftAlone,
     then: act.kind === 'none' ? leftAlone : moved(leftAlone, gain, then),
-    act:
-      act.kind === 'none' && tried > 0 && isLost(leftAlone) ? { kind: 'lost', as: lostAs(leftAlone) } : act,
-    leftMin: spanOf(ends, clockOf(cooked, around.index)),
+    act: act.kind === 'none' && tried > 0 ? whenNothingHelps(leftAlone, { bottom, isSeen, said }) : act,
+    leftMin: spanOf(ends, clockOf(cooked, index)),
     expect: mostSeen(ends),
     ring: knownOf(kitchens, (k) => k.setup.truth.power),
     grainWants: knownOf(kitchens, (k) => k.setup.truth.bag),
     unlikely,
+    bottom,
+    isSeen,
     effective: effectiveOf(kitchens),
   };
 }
+
+/**
+ * What was said last is surprising where hardly any kitchen shows it: once. What is said twice is believed over any model, and
+ * a sign that ends its stage is what was waited for.
+ */
+function isSurprising(kitchens: readonly PotSample[], { run }: Around): boolean {
+  const observed = run.said.filter((t) => TELLS.has(t.kind));
+  const last = observed.at(-1);
+  if (last === undefined || last.kind === 'sign') return false;
+  const before = observed.at(-2);
+  const isFirst = before === undefined || last.atMs - before.atMs > AGREE_MS;
+  return isFirst && chanceOfLast(kitchens) < UNLIKELY;
+}
+const TELLS: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>([
+  'looked',
+  'tasted',
+  'sign',
+  'smells',
+  'weighs',
+  'reads',
+]);
+/** What is said within so long of each other is said of the same pot, ms: 4 min (common practice). */
+const AGREE_MS = 240_000;
+
+/** The bottom has caught where it was smelt, or where no kitchen doubts it; else it may be foretold. */
+function bottomOf(few: readonly PotSample[], leftAlone: Chances, { smells }: Around): PotBelief['bottom'] {
+  if (leftAlone.caught < SAID_TO_CATCH && smells !== 'burnt')
+    return { caughtNow: 0, catchesInMin: undefined };
+  const browned = (k: PotSample, pot: LivePot): boolean =>
+    (readPot(k.setup, pot).y[BROWN] ?? 0) > BASE_BANDS.dark;
+  const caughtNow = few.filter((k) => browned(k, k.pot)).length / few.length;
+  if (caughtNow > SAID_TO_CATCH) return { caughtNow, catchesInMin: 0 };
+  const catching = few.filter((_, i) => i % SIFT === 0);
+  for (let minutes = 1; minutes <= CATCHES_WITHIN_MIN; minutes += 1) {
+    const caught = catching.filter((k) => browned(k, goneOn(k, minutes))).length;
+    if (caught > SAID_TO_CATCH * catching.length) return { caughtNow, catchesInMin: minutes };
+  }
+  return { caughtNow, catchesInMin: undefined };
+}
+/** A kitchen's pot so many minutes later, by the plan. */
+const goneOn = ({ setup, pot }: PotSample, minutes: number): LivePot => advancePot(setup, pot, minutes);
+const SAID_TO_CATCH = 0.5;
+/** Further ahead no cook is told of it, min. */
+const CATCHES_WITHIN_MIN = 30;
 
 /** The best that can be done: what it gains in the few kitchens it was tried in, of how many acts. */
 interface Best {
@@ -161,28 +228,53 @@ interface Best {
 }
 
 /** Tries what can be done in the same few kitchens; nothing where nothing gains enough. */
-function best(
-  few: readonly PotSample[],
-  cooked: CookedStretches,
-  { keepG, perMl, index, lacksG, tasted }: Around & { readonly lacksG: number },
-): Best {
-  const plain = chancesOf(few, cooked.plan, tasted, (k) => finishPot(k.setup, k.pot));
-  const { stretches } = cooked;
-  const candidates = candidatesFor(cooked.plan, index, { keepG, perMl, lacksG, stretches });
-  const triedIn = (kitchens: readonly PotSample[], { plan, start }: Candidate): Chances =>
-    chancesOf(kitchens, plan, tasted, (k) => {
-      const setup: Setup = { ...k.setup, plan };
-      return finishPot(setup, start(setup, k.pot));
+function best(few: readonly PotSample[], cooked: CookedStretches, around: Around, lacksG: number): Best {
+  const { run, index, pot, perMl, said } = around;
+  const plain = chancesOf(few, cooked.plan, said.tasted, (k) => finishPot(k.setup, k.pot));
+  const acts = candidatesFor(cooked, run, index, { keepG: pot.keepByMl * perMl, perMl, lacksG, said });
+  const candidates = acts.map((act): Candidate => ({ act, cooked: whenDone(act, around) }));
+  const from = { index, isIn: index < cooked.stretches.length };
+  // Whatever is done begins where the stage is ended, and that is the same pot: it is cooked once.
+  const ends = new Map<LivePot, LivePot>();
+  const ended = (setup: Setup, at: LivePot): LivePot => {
+    const end = ends.get(at) ?? endStage(setup, at);
+    ends.set(at, end);
+    return end;
+  };
+  const triedIn = (kitchens: readonly PotSample[], { cooked: then }: Candidate): Chances =>
+    chancesOf(kitchens, then.plan, said.tasted, (k) => {
+      const setup: Setup = { ...k.setup, plan: then.plan };
+      return finishPot(setup, takenOn(setup, then, from, k.pot, ended));
     });
+  // Hard and dry is never left alone: whatever is best there is done.
+  const must = said.tasted === 'hard' && said.looked === 'dry';
   let found: Best = { act: { kind: 'none' }, gain: plain, then: plain, tried: candidates.length };
-  let most = -Infinity;
+  let most = must ? -Infinity : worth(plain);
   for (const candidate of sifted(candidates, few, triedIn)) {
     const then = triedIn(few, candidate);
-    if (worth(then) <= most || !isBetter(then, plain)) continue;
+    if (worth(then) <= most || !(must || isBetter(then, plain))) continue;
     most = worth(then);
     found = { ...found, act: candidate.act, then };
   }
   return found;
+}
+
+/** An act, and the pot as it is cooked once its press is made. */
+interface Candidate {
+  readonly act: Rescue;
+  readonly cooked: CookedStretches;
+}
+
+/** The pot as its own taps and those of the act make it: what is foretold is what the press does. */
+function whenDone(act: Rescue, { plan, run, pot }: Around): CookedStretches {
+  // They follow whatever was tapped last, as they will when they are made.
+  const lastId = inOrder(pot.taps).at(-1)?.id;
+  const idOf = (i: number): string => `advised${i.toString()}`;
+  const made = rescueTaps(act, run, pot.nowMs).map((tap, i): Tap => {
+    const followsId = i === 0 ? lastId : idOf(i - 1);
+    return { ...tap, id: idOf(i), atMs: pot.nowMs, ...(followsId === undefined ? {} : { followsId }) };
+  });
+  return stretchesFromRun(plan, runFromTaps(pot.stages, [...pot.taps, ...made]), pot.nowMs);
 }
 
 /** The most promising of what can be done, tried in a part of the kitchens. */
@@ -203,7 +295,7 @@ function sifted(
 function chancesOf(
   few: readonly PotSample[],
   plan: CompletePlan,
-  tasted: Tasted,
+  tasted: SaidNow['tasted'],
   cook: (k: PotSample) => Cooked,
 ): Chances {
   const tally = new Tally(plan, tasted);
@@ -226,8 +318,18 @@ function moved(all: Chances, before: Chances, after: Chances): Chances {
   };
 }
 
-/** A pot that is seldom saved by anything is said to be lost, with what it is now. */
+/** A pot that is seldom saved by anything is said to be lost, with what it is now: by eye and tooth, never by a forecast. */
 const LOST = 0.08;
 const isLost = ({ asWanted }: Chances): boolean => asWanted < LOST;
-const lostAs = ({ caught, tooSoft, hard }: Chances): 'caught' | 'soft' | 'hard' =>
-  caught > 0.5 ? 'caught' : tooSoft >= hard ? 'soft' : 'hard';
+
+function whenNothingHelps(
+  alone: Chances,
+  { bottom, isSeen, said }: Pick<PotBelief, 'bottom' | 'isSeen'> & { readonly said: SaidNow },
+): Rescue {
+  if (!isLost(alone)) return { kind: 'none' };
+  if (bottom.caughtNow > SAID_TO_CATCH) return { kind: 'serveTop' };
+  if (!isSeen || said.tasted === 'done' || alone.caught > SAID_TO_CATCH) return { kind: 'none' };
+  const as = alone.tooSoft >= alone.hard ? 'soft' : 'hard';
+  // What is hard and stands in liquid is not done yet.
+  return as === 'hard' && said.looked === 'wet' ? { kind: 'none' } : { kind: 'lost', as };
+}

@@ -115,6 +115,39 @@ describe('the line of stages, edited on the way', () => {
     expect(back.stages[0]!.skipped).toBe(false);
   });
 
+  it('starts no clock of a pot that waits, however many stages are left out', () => {
+    const two = runFromTaps(STAGES, [tap('skip', 'boil', 0), tap('skip', 'simmer', 1)]);
+    expect(two).toMatchObject({ current: 2, phase: 'waiting' });
+    expect(two.stages[2]!.startedAtMs).toBeUndefined();
+  });
+
+  it('takes what a pot stood in a stage back with it, and leaves none behind', () => {
+    const stood = [
+      tap('done', 'boil', 6),
+      tap('pause', 'simmer', 8),
+      tap('resume', 'simmer', 18),
+      tap('back', 'simmer', 20),
+    ];
+    const back = runFromTaps(STAGES, stood);
+    expect(back.stages.map((l) => l.stoodMs / MIN)).toEqual([10, 0, 0]);
+    const again = runFromTaps(STAGES, [...stood, tap('done', 'boil', 22)]);
+    expect(again.stages[1]).toMatchObject({ stoodMs: 0, dueAtMs: T0 + 34 * MIN });
+  });
+
+  it('is over with its cooker when the switch flips', () => {
+    const stages: readonly Stage[] = [
+      { id: 'cook', act: 'cook', heat: 'high', lid: 'on', end: { kind: 'flip', expectMin: 20 } },
+      ...STAGES.slice(2),
+    ];
+    const flip = [tap('start', 'cook', 0), tap('sign', 'cook', 14, { said: 'flip' })];
+    const run = runFromTaps(stages, flip);
+    expect(run).toMatchObject({ current: 1, phase: 'running' });
+    expect(run.stages[0]!.doneAtMs).toBe(T0 + 14 * MIN);
+    // Old pots, where it was said and then pressed, are as they were.
+    expect(runFromTaps(stages, [...flip, tap('done', 'cook', 14.2)])).toMatchObject({ current: 1 });
+    expect(runFromTaps(STAGES, [tap('sign', 'boil', 3, { said: 'flip' })]).current).toBe(0);
+  });
+
   it('sets ring and lid of a stage to come; of the one that is on it is said', () => {
     const run = runFromTaps(STAGES, [
       tap('start', 'boil', 0),
@@ -208,6 +241,16 @@ describe('a pot that stands', () => {
         T0 + minute * MIN,
       ).heat;
     expect([9, 12, 26].map(heatAt)).toEqual(['veryLow', 'off', 'veryLow']);
+  });
+
+  it('heats on the ring that was set meanwhile only once it is back', () => {
+    const set = [...on, paused, tap('heat', 'simmer', 12, { said: 'veryLow' })];
+    const heatAt = (taps: Tap[], minute: number): string => {
+      const run = runFromTaps(STAGES, taps);
+      return fireNow(run.stages[1]!, run.said, T0 + minute * MIN).heat;
+    };
+    expect(heatAt(set, 13)).toBe('off');
+    expect(heatAt([...set, tap('resume', 'simmer', 20)], 21)).toBe('veryLow');
   });
 
   it('goes on with whatever ends its stage; one that waits to be begun does not stand', () => {

@@ -40,7 +40,7 @@ export function edit(sheet: Sheet, tap: Tap): boolean {
   if (tap.kind === 'heat' || tap.kind === 'lid') return setAhead(sheet, index, tap);
   if (tap.kind === 'insert') insert(sheet, index, tap);
   if (tap.kind === 'again') again(sheet, index, tap);
-  if (tap.kind === 'back') back(sheet, index);
+  if (tap.kind === 'back') back(sheet, index, tap.atMs);
   if (tap.kind === 'skip') skip(sheet, index, tap.atMs);
   return EDITS.has(tap.kind);
 }
@@ -72,29 +72,28 @@ function again(sheet: Sheet, index: number, { id, atMs }: Tap): void {
   moveOn(sheet, atMs);
 }
 
-/** To the stage before, whose clock goes on as if it had not been ended. */
-function back(sheet: Sheet, index: number): void {
+/** To the stage before, whose clock goes on as if it had not been ended, less what the pot stood beside the ring since. */
+function back(sheet: Sheet, index: number, atMs: number): void {
   const finished = sheet.current === sheet.lines.length;
   if (index !== (finished ? sheet.current - 1 : sheet.current) || sheet.current === 0) return;
+  startNextStage(sheet, atMs);
   const here = sheet.lines[sheet.current];
-  sheet.pausedAtMs = undefined;
-  if (here) here.startedAtMs = undefined;
+  const stoodMs = here?.stoodMs ?? 0;
+  if (here) Object.assign(here, { startedAtMs: undefined, stoodMs: 0 });
   sheet.current -= 1;
   const line = sheet.lines[sheet.current];
   if (!line) return;
   line.doneAtMs = undefined;
   line.skipped = false;
+  line.stoodMs += stoodMs;
 }
 
 function skip(sheet: Sheet, index: number, atMs: number): void {
   const line = sheet.lines[index];
   if (!line || index < sheet.current || line.startedAtMs !== undefined) return;
   line.skipped = true;
-  if (index !== sheet.current) return;
-  const running = sheet.lines[index - 1]?.doneAtMs !== undefined;
-  passSkipped(sheet, atMs);
-  const next = sheet.lines[sheet.current];
-  if (next && running) next.startedAtMs = atMs;
+  // A stage that waits to be begun is passed by, and the next one waits as it did.
+  if (index === sheet.current) passSkipped(sheet, atMs);
 }
 
 /** One stage is over: what is left out is passed by, and the next clock starts by itself. */

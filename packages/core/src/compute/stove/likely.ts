@@ -1,11 +1,11 @@
 import { wetBasis } from '../../basics/grain/moisture.js';
-import { textureOf } from '../../basics/grain/texture.js';
+import { TASTED, textureOf } from '../../basics/grain/texture.js';
 import { whistleG } from '../../basics/heat/steam.js';
 import { BASE_BANDS, NO_HARD_CENTRE } from '../pot/constants.js';
 import type { LiveReading } from '../pot/live.js';
 import type { Setup } from '../pot/setup.js';
 import { BEDS, BROWN, DONE0, TEMP, W0 } from '../pot/state.js';
-import { LOOKED, TASTED, type SignNow, type Smell } from './observation.js';
+import { LOOKED, type SignNow, type Smell } from './observation.js';
 import type { Tap } from './tap.js';
 
 /** A cook is taken to be wrong about what is seen in one case of ten. */
@@ -28,6 +28,9 @@ const WHISTLES = 0.6;
 /** The smell follows the browning of the base to about this, in its logarithm †. */
 const NOSE = 0.5;
 
+/** How often a nose over an open pot notices that its bottom has caught †. */
+const NOTICED = 0.7;
+
 /** What was to be read in a pot when something was said of it. */
 export interface Moment {
   readonly setup: Setup;
@@ -45,8 +48,11 @@ export function likely(tap: Tap, moment: Moment): number {
   const { reading } = moment;
   const { kind, said, amount = 0 } = tap;
   if (kind === 'looked')
-    return ofWords(LOOKED.indexOf(said as never), LOOKED.length, lookEdges(reading.gapsFull));
-  if (kind === 'tasted') return ofWords(TASTED.indexOf(said as never), TASTED.length, tasteEdges(moment));
+    return (
+      unsmelt(reading) * ofWords(LOOKED.indexOf(said as never), LOOKED.length, lookEdges(reading.gapsFull))
+    );
+  if (kind === 'tasted')
+    return unsmelt(reading) * ofWords(TASTED.indexOf(said as never), TASTED.length, tasteEdges(moment));
   if (kind === 'sign') return ofSign(said as SignNow, moment);
   if (kind === 'smells') return ofSmell(said as Smell, reading.y[BROWN] ?? 0);
   if (kind !== 'reads') return 1;
@@ -107,10 +113,16 @@ function ofSign(sign: SignNow, { setup, reading, steamG, whistles }: Moment): nu
   return 1;
 }
 
+/** Chance that a base so browned smells at least so. */
+const smellsOf = (band: 'golden' | 'dark', browning: number): number =>
+  below((Math.log(browning + 1e-3) - Math.log(BASE_BANDS[band])) / NOSE);
+
+/** Who has the lid up and says nothing of a smell: a caught pot goes unnoticed so only now and then. */
+const unsmelt = ({ y }: LiveReading): number => 1 - NOTICED * smellsOf('dark', y[BROWN] ?? 0);
+
 function ofSmell(smell: Smell, browning: number): number {
-  const at = Math.log(browning + 1e-3);
-  const golden = below((at - Math.log(BASE_BANDS.golden)) / NOSE);
-  const dark = below((at - Math.log(BASE_BANDS.dark)) / NOSE);
+  const golden = smellsOf('golden', browning);
+  const dark = smellsOf('dark', browning);
   return mixed(smell === 'burnt' ? dark : golden - dark, 0.2);
 }
 

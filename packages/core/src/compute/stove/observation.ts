@@ -1,3 +1,4 @@
+import { TASTED } from '../../basics/grain/texture.js';
 import { HEATS } from '../../basics/heat/equipment.js';
 import { INSERTED } from './edits.js';
 import type { Range } from '../../plan/input/ranges.js';
@@ -5,8 +6,6 @@ import { isObservation, type ObservationKind, type Tap } from './tap.js';
 
 /** What is seen under the lid, wettest first: a soup, just over the grain, level with it, holes in it, dry. */
 export const LOOKED = ['soup', 'wet', 'level', 'holes', 'dry'] as const;
-/** How a grain from the top tastes. */
-export const TASTED = ['hard', 'nearly', 'done', 'soft'] as const;
 /** What comes at a moment. */
 const SIGNS_NOW = ['boil', 'holes', 'whistle', 'flip'] as const;
 export type SignNow = (typeof SIGNS_NOW)[number];

@@ -14,7 +14,7 @@ import type { CookedStretches, Stretch } from './stretchesFromRun.js';
 import { likely, likelyAt, likelyLoss } from './likely.js';
 
 /** Hot liquid as it goes in, °C †. */
-export const SPLASH_C = 90;
+const SPLASH_C = 90;
 
 /** A pot followed to where it is now, and how likely all that was said of it is. */
 export interface PotSoFar {
@@ -54,8 +54,7 @@ export function potFromStretches(
       if (stretch.isOver) pot = endStage(setup, pot);
       continue;
     }
-    if (stretch.intake.addG > 0) pot = pourMore(setup, pot, stretch.intake.addG, SPLASH_C);
-    if (stretch.intake.outG > 0) pot = takeOut(setup, pot, stretch.intake.outG);
+    pot = takeIn(setup, pot, stretch.intake);
     scale.inG += stretch.intake.addG - stretch.intake.outG;
     const through = goThrough(setup, pot, stage, stretch, scale);
     pot = through.pot;
@@ -63,6 +62,34 @@ export function potFromStretches(
     if (stretch.said.length > 0) ofLast = through.ofLast;
   }
   return { pot, logLikelihood, ofLast };
+}
+
+/**
+ * A kitchen's pot taken on through what is done to it now: the same as if it had been cooked through it from the beginning.
+ * @param setup of the plan with what is done
+ * @param from the stretch that what is done falls into, and whether the pot is in its stage already
+ * @param ended the pot at the end of the stage it is in, however often it is asked
+ */
+export function takenOn(
+  setup: Setup,
+  { stretches }: CookedStretches,
+  from: { readonly index: number; readonly isIn: boolean },
+  pot: LivePot,
+  ended: (setup: Setup, pot: LivePot) => LivePot,
+): LivePot {
+  let at = pot;
+  for (const [k, { intake, minutes, isOver }] of stretches.entries()) {
+    if (k < from.index) continue;
+    const isIn = k === from.index && from.isIn;
+    if (!isIn) at = advancePot(setup, takeIn(setup, at, intake), minutes, { stays: true });
+    if (isOver) at = isIn ? ended(setup, at) : endStage(setup, at);
+  }
+  return at;
+}
+
+function takeIn(setup: Setup, pot: LivePot, { addG, outG }: Stretch['intake']): LivePot {
+  const more = addG > 0 ? pourMore(setup, pot, addG, SPLASH_C) : pot;
+  return outG > 0 ? takeOut(setup, more, outG) : more;
 }
 
 /** The scale the pot was put on: what went in and out so far, g, and what was read last. */

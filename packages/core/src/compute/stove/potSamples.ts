@@ -24,16 +24,28 @@ export interface PotSample {
 /** How many times as many kitchens are followed where few are left that count. */
 const MORE = 3;
 const FEW = 10;
+/** What was said last came as a surprise where it was to be expected less often than this. */
+export const UNLIKELY = 0.07;
+
+/** Draws of kitchens that the odds do not know of: how much all of them count, and how much wider they are spread †. */
+interface Beyond {
+  readonly share: number;
+  readonly wider: Readonly<Partial<Record<DoubtCode, number>>>;
+  readonly pour: number;
+}
 /**
  * One pot in ten has something the odds do not know of: a measure misread, another ring, another bag. Every so many draws
- * stand for those, spread wider, so that what nobody expected can be heard. They count only once something was said †.
+ * stand for those, spread wider, so that what nobody expected can be heard. They count only once something was said.
  */
-const SURPRISED = { share: 0.1, every: 3, wider: 2, pour: 0.3, leastPour: 0.2 } as const;
-const WIDER: ReadonlySet<DoubtCode> = new Set<DoubtCode>(['bag', 'hobPower', 'kitchen', 'broughtIn']);
-const BY_DOUBT = DOUBTS.map((code): number => (WIDER.has(code) ? SURPRISED.wider : 1));
-/** Each draw's share of what its kind stands for. */
-const OF_SURPRISED = SURPRISED.share * SURPRISED.every;
-const OF_EXPECTED = ((1 - SURPRISED.share) * SURPRISED.every) / (SURPRISED.every - 1);
+const SURPRISED: Beyond = {
+  share: 0.1,
+  wider: { bag: 2, hobPower: 2, kitchen: 2, broughtIn: 2 },
+  pour: 0.3,
+};
+const EVERY = 3;
+/** Where even these do not explain what was said, something is quite otherwise: rarely, but said twice it is believed. */
+const ASTRAY: Beyond = { share: 0.02, wider: { hobPower: 3, broughtIn: 3, lidLeak: 3 }, pour: 0.6 };
+const LEAST_POUR = 0.2;
 
 type Followed = Omit<PotSample, 'weight'> & { readonly logWeight: number };
 
@@ -47,24 +59,30 @@ export function samplesFromStretches(
   const isTold = cooked.stretches.some((s) => s.endedBySign || s.said.length > 0);
   // Once something is said anything a kitchen can be may be what explains it; until then it has the odds.
   const spreads = (isTold ? spreadsOf : risksOf)(cooked.plan);
-  const one = (i: number): Followed[] => {
-    const isSurprised = i % SURPRISED.every === SURPRISED.every - 1;
-    if (isSurprised && !isTold) return [];
+  const one = (i: number, counts: number, beyond?: Beyond): Followed => {
     const drawn = drawZ(seed, i);
-    const z = isSurprised ? drawn.map((v, d) => v * (BY_DOUBT[d] ?? 1)) : drawn;
+    const z = beyond ? drawn.map((v, d) => v * (beyond.wider[DOUBTS[d] ?? 'bag'] ?? 1)) : drawn;
     const setup = setupOf(cooked.plan, truthOf(z, spreads));
-    const [off = 0] = isSurprised ? drawZ(seed + 1, i) : [];
-    const poured = pourG * Math.max(SURPRISED.leastPour, 1 + SURPRISED.pour * off);
+    const [off = 0] = beyond ? drawZ(seed + 1, i) : [];
+    const poured = pourG * Math.max(LEAST_POUR, 1 + (beyond?.pour ?? 0) * off);
     const { pot, logLikelihood, ofLast } = potFromStretches(setup, cooked, poured);
-    return [
-      { setup, pot, ofLast, logWeight: logLikelihood + Math.log(isSurprised ? OF_SURPRISED : OF_EXPECTED) },
-    ];
+    return { setup, pot, ofLast, logWeight: logLikelihood + Math.log(counts) };
   };
   const take = (from: number, to: number): Followed[] =>
-    Array.from({ length: to - from }, (_, i) => one(from + i)).flat();
+    Array.from({ length: to - from }, (_, k) => from + k).flatMap((i) => {
+      if (i % EVERY !== EVERY - 1) return [one(i, ((1 - SURPRISED.share) * EVERY) / (EVERY - 1))];
+      return isTold ? [one(i, SURPRISED.share * EVERY, SURPRISED)] : [];
+    });
   const first = take(0, draws);
   const weighed = weighedOf(first);
-  return effectiveOf(weighed) >= FEW ? weighed : weighedOf([...first, ...take(draws, MORE * draws)]);
+  const isAstray = chanceOfLast(weighed) < UNLIKELY;
+  const isEnough = effectiveOf(weighed) >= FEW;
+  if (isEnough && !isAstray) return weighed;
+  const more = isEnough ? [] : take(draws, MORE * draws);
+  const astray = Array.from({ length: draws }, (_, i) =>
+    one(i, (ASTRAY.share * (first.length + more.length)) / draws, ASTRAY),
+  );
+  return weighedOf([...first, ...more, ...astray]);
 }
 
 /** Hundreds of things said make numbers that no product holds: weights are told from the likeliest. */

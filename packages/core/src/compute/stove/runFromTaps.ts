@@ -46,7 +46,7 @@ export function runFromTaps(stages: readonly Stage[], events: readonly Tap[]): R
       const least = -plannedMin(run.stage);
       run.extendedMin = Math.max(least, Math.min(MOST_EXTENDED_MIN, run.extendedMin + (event.minutes ?? 0)));
     }
-    if (event.kind === 'done') {
+    if (event.kind === 'done' || flips(event, run.stage)) {
       run.startedAtMs ??= event.atMs;
       run.doneAtMs = event.atMs;
       // One tap is enough: finishing a stage starts the next one's clock.
@@ -65,6 +65,10 @@ export function runFromTaps(stages: readonly Stage[], events: readonly Tap[]): R
     undoable: effective.at(-1),
   };
 }
+
+/** A cooker whose switch flips has ended its stage. */
+const flips = ({ kind, said }: Tap, { end }: Stage): boolean =>
+  kind === 'sign' && said === 'flip' && end.kind === 'flip';
 
 /**
  * The moment at which the clock of a pot stands: now, or since when it stands off its ring.

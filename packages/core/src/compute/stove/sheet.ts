@@ -105,11 +105,14 @@ export function fireNow(run: StageRun, said: readonly Tap[], nowMs: number): Fir
       fire = { ...fire, heat: before };
       before = undefined;
     }
-    const isOver = tap.amount !== undefined && nowMs > tap.atMs + tap.amount * MS;
+    const isOver = tap.amount !== undefined && nowMs >= tap.atMs + tap.amount * MS;
     if (!SETS.has(tap.kind) || isOver) continue;
     const heat = HEATS.find((h) => h === tap.said);
     const lid = tap.kind === 'lidUp' ? 'off' : LID_STATES.find((l) => l === tap.said);
-    fire = { ...fire, ...(heat && { heat }), ...(lid && { lid }) };
+    if (lid) fire = { ...fire, lid };
+    // A ring that is set while the pot stands beside it heats it once it is back.
+    if (heat && before !== undefined) before = heat;
+    else if (heat) fire = { ...fire, heat };
   }
   return fire;
 }

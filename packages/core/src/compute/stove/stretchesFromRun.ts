@@ -1,9 +1,8 @@
 import { isWet, plannedMin, type Stage } from '../../basics/method/stage.js';
-import { HEATS, LID_STATES } from '../../basics/heat/equipment.js';
 import type { CompletePlan } from '../../plan/input/planInput.js';
 import { signsOf } from '../pot/surfaceSigns.js';
 import type { RunState } from './runFromTaps.js';
-import { lineRead, newLine, type StageRun } from './sheet.js';
+import { fireNow, lineRead, newLine, type StageRun } from './sheet.js';
 import type { Tap } from './tap.js';
 
 /** Something that was said, so many minutes after its stretch began. */
@@ -61,36 +60,39 @@ const MS = 60_000;
 export function stretchesFromRun(plan: CompletePlan, given: RunState, nowMs: number): CookedStretches {
   const stages: Stage[] = [];
   const stretches: Stretch[] = [];
-  const opened = openedOf(given);
-  const run = opened ? { ...given, stages: [...given.stages, opened] } : given;
-  run.stages.forEach((line, i) => {
+  const run = { ...given, stages: withOpened(given) };
+  for (const line of run.stages) {
     // What is left out ahead is not cooked.
-    if (line.skipped && i >= run.current) return;
-    if (i > run.current || line.startedAtMs === undefined) {
+    if (line.skipped && line.doneAtMs === undefined) continue;
+    if (line.startedAtMs === undefined) {
       stages.push(lengthened(line.stage, line.extendedMin));
-      return;
+      continue;
     }
     for (const { stage, stretch } of partsOf(line, run, nowMs, plan)) {
       stages.push(stage);
-      stretches.push(stretch);
+      if (stretch) stretches.push(stretch);
     }
-  });
+  }
   return { plan: signsOf({ ...plan, stages }, plan, wholeOf), stretches };
 }
 
-/** A pot of which something is said after its last stage stands on: opened, off the heat, its lid put back. */
-function openedOf({ stages, said }: RunState): StageRun | undefined {
-  const doneAtMs = stages.at(-1)?.doneAtMs;
-  if (doneAtMs === undefined || !said.some((t) => t.atMs > doneAtMs)) return undefined;
-  const stage: Stage = {
-    id: 'opened',
-    act: 'rest',
-    heat: 'off',
-    lid: 'on',
-    end: { kind: 'minutes', minutes: 0 },
-  };
-  return lineRead(newLine(stage, doneAtMs));
+/**
+ * The stages with what the pot stood between them: one of which something is said after its last stage, or that is taken up
+ * again later, stands on meanwhile, opened, off the heat, its lid put back.
+ */
+function withOpened({ stages, said }: RunState): readonly StageRun[] {
+  return stages.flatMap((line, i) => {
+    const { doneAtMs } = line;
+    const next = stages[i + 1];
+    if (doneAtMs === undefined) return [line];
+    const untilMs = next?.startedAtMs;
+    const stands = next ? untilMs !== undefined && untilMs > doneAtMs : said.some((t) => t.atMs > doneAtMs);
+    if (!stands) return [line];
+    const opened = newLine({ ...OPENED, id: `opened${i.toString()}` }, doneAtMs);
+    return [line, lineRead({ ...opened, doneAtMs: untilMs })];
+  });
 }
+const OPENED = { act: 'rest', heat: 'off', lid: 'on', end: { kind: 'minutes', minutes: 0 } } as const;
 
 /** The stage a saying belongs to: the one it names, where that was on then, else the one that was. */
 function stageSaidAt({ stageId, atMs }: Tap, run: RunState): StageRun | undefined {
@@ -108,7 +110,8 @@ const lengthened = (stage: Stage, byMin: number): Stage =>
 
 interface Part {
   readonly stage: Stage;
-  readonly stretch: Stretch;
+  /** Undefined for a part that is still to come. */
+  readonly stretch: Stretch | undefined;
 }
 
 function partsOf(line: StageRun, run: RunState, nowMs: number, plan: CompletePlan): readonly Part[] {
@@ -119,12 +122,30 @@ function partsOf(line: StageRun, run: RunState, nowMs: number, plan: CompletePla
     .filter((t) => stageSaidAt(t, run) === line)
     .map((tap) => ({ tap, atMin: Math.min(allMin, (tap.atMs - from) / MS) }));
   const whole = lengthened(line.stage, line.extendedMin);
+  // What is said of a pot without liquid changes nothing in it.
+  const done = isWetBy(run, line) ? here.filter(({ tap }) => CHANGES.has(tap.kind)) : [];
+  const moments = done.flatMap(momentsOf);
+  // What comes of a pot that stands is thought of as if it went on now.
+  const stands = done.length > 0 && run.pausedAtMs !== undefined && !isOver;
+  if (stands) moments.push({ atMin: allMin, intake: NOTHING, stands: false });
+  moments.sort((a, b) => a.atMin - b.atMin);
+  const fire = { ...line, stage: whole, startedAtMs: from, doneAtMs: undefined };
+  const told = done.map(({ tap, atMin }) => ({ ...tap, atMs: from + atMin * MS }));
+  const goesOn = { id: '', kind: 'resume', stageId: line.stage.id, atMs: from + allMin * MS } as const;
+  const fireAt = (atMin: number): Pick<Stage, 'heat' | 'lid'> => {
+    const atMs = from + atMin * MS + HALF_MS;
+    const { heat, lid } = fireNow(
+      fire,
+      [...told, ...(stands ? [goesOn] : [])].filter((t) => t.atMs <= atMs),
+      atMs,
+    );
+    return { heat, lid };
+  };
   const parts: Part[] = [];
   let begin = 0;
   let stage = whole;
   let intake: Intake = { addG: 0, outG: 0 };
-  /** What the ring was on when the pot was taken off it; undefined while it is on. */
-  let standsFrom: Stage['heat'] | undefined;
+  let isStanding = false;
   const push = (toMin: number, ended: boolean): void => {
     const said = here
       .splice(0, here.filter((s) => s.atMin < toMin || toMin === allMin).length)
@@ -133,79 +154,71 @@ function partsOf(line: StageRun, run: RunState, nowMs: number, plan: CompletePla
     const endedBySign = ended && toMin === allMin && isOver && begin === 0 && !line.skipped;
     parts.push({ stage, stretch: { minutes, isOver: ended, endedBySign, intake, said } });
   };
-  // What is said of a pot without liquid changes nothing in it.
-  const changes = isWetBy(run, line) ? here.flatMap((s) => changesOf(s, whole, allMin)) : [];
-  // What comes of a pot that stands is thought of as if it went on now.
-  if (changes.length > 0 && run.pausedAtMs !== undefined && !isOver) changes.push(goesOn(allMin));
-  changes
-    .sort((a, b) => a.atMin - b.atMin)
-    .forEach(({ atMin, change, intake: takes, stands }, k) => {
-      push(atMin, true);
-      // The minutes of a pot that stands are not gone; it goes on with the ring it was on.
-      const goneMin = standsFrom === undefined ? atMin - begin : 0;
-      const heat = stands === false ? standsFrom : undefined;
-      if (stands === true) standsFrom ??= stage.heat;
-      if (stands === false) standsFrom = undefined;
-      stage = after(heat === undefined ? change : { heat }, stage, partId(line.stage.id, k + 1), goneMin);
-      begin = atMin;
-      intake = takes(plan);
-    });
+  const goOn = ({ atMin, intake: takes, stands: standsThen }: DoneAt): void => {
+    // The minutes of a pot that stands are not gone.
+    const goneMin = isStanding ? 0 : atMin - begin;
+    isStanding = standsThen ?? isStanding;
+    stage = after(fireAt(atMin), stage, partId(line.stage.id, parts.length), goneMin);
+    begin = atMin;
+    intake = takes(plan);
+  };
+  for (const moment of moments.filter((m) => m.atMin <= allMin)) {
+    push(moment.atMin, true);
+    goOn(moment);
+  }
   push(allMin, isOver);
+  // What is set back later is still to come; a stage that is over before then keeps it.
+  for (const moment of isOver ? [] : moments.filter((m) => m.atMin > allMin)) {
+    if (stage.end.kind === 'minutes' && moment.atMin - begin >= stage.end.minutes) break;
+    const minutes = moment.atMin - begin;
+    const until: Stage = { ...stage, end: { kind: 'minutes', minutes } };
+    parts.push({ stage: until, stretch: parts.pop()?.stretch });
+    goOn(moment);
+    parts.push({ stage, stretch: undefined });
+  }
   return parts;
 }
+/** Two moments that are nearer are one, ms. */
+const HALF_MS = 0.5;
 
 /** The id of a later part of a stage, and the stage it is a part of. */
 const partId = (stageId: string, k: number): string => `${stageId}~${k.toString()}`;
 const wholeOf = (stageId: string): string => stageId.replace(/~\d+$/u, '');
+
+/** Where the last part of the stage at this place stands: a stage in which something is set back later goes on in parts. */
+export function lastPartOf(stages: readonly Stage[], index: number): number {
+  const here = stages[index];
+  if (!here) return index;
+  const other = stages.findIndex((s, i) => i > index && wholeOf(s.id) !== wholeOf(here.id));
+  return (other < 0 ? stages.length : other) - 1;
+}
 
 const isWetBy = (run: RunState, line: StageRun): boolean =>
   run.stages
     .slice(0, run.stages.indexOf(line) + 1)
     .some(({ stage }) => isWet(stage.act) || stage.act === 'fryDry');
 
-/** Something that was done to the pot, and what of the stage is other from then on. */
-interface Changed {
+/** Something that was done to the pot: from then on ring and lid are as they were set, and something may have gone in or out. */
+interface DoneAt {
   readonly atMin: number;
-  readonly change: Partial<Stage>;
   readonly intake: (plan: CompletePlan) => Intake;
   /** True where it is taken off its ring and its clock stands from then on, false where it goes on. */
   readonly stands?: boolean;
 }
 
-/** What goes in or out, g, where only ring or lid are other. */
-const NOTHING: Intake = { addG: 0, outG: 0 };
+/** Nothing goes in or out where only ring or lid are other. */
+const NOTHING = (): Intake => ({ addG: 0, outG: 0 });
 
-/** A pot that stood is on its ring again. */
-const goesOn = (atMin: number): Changed => ({
-  atMin,
-  change: {},
-  intake: () => NOTHING,
-  stands: false,
-});
-
-function changesOf({ tap, atMin }: SaidAt, stage: Stage, allMin: number): readonly Changed[] {
-  if (!CHANGES.has(tap.kind)) return [];
-  const { kind, said, amount } = tap;
-  if (kind === 'resume') return [goesOn(atMin)];
-  const ring = HEATS.find((h) => h === said);
-  const lid = LID_STATES.find((l) => l === said);
-  const change: Partial<Stage> = {
-    ...(kind === 'lidUp' ? { lid: 'off' } : {}),
-    ...(kind === 'lid' && lid !== undefined ? { lid } : {}),
-    ...(kind === 'pause' ? { heat: 'off' } : {}),
-    ...(ring === undefined || (kind !== 'lidUp' && kind !== 'heat') ? {} : { heat: ring }),
-  };
-  const first: Changed = {
+/** When a tap does something: then, and once more where it is set back after its minutes. */
+function momentsOf({ tap, atMin }: SaidAt): DoneAt[] {
+  const { kind, amount } = tap;
+  const first: DoneAt = {
     atMin,
-    change,
     intake: (plan) => intakeOf(tap, plan),
-    ...(kind === 'pause' ? { stands: true } : {}),
+    ...(kind === 'pause' ? { stands: true } : kind === 'resume' ? { stands: false } : {}),
   };
-  // For so many minutes, and then as it was.
-  const backMin = atMin + (amount ?? Infinity);
-  if ((kind !== 'lidUp' && kind !== 'heat') || backMin >= allMin) return [first];
-  const asItWas = { lid: stage.lid, heat: stage.heat };
-  return [first, { atMin: backMin, change: asItWas, intake: () => NOTHING }];
+  const isSetBack = (kind === 'lidUp' || kind === 'heat') && amount !== undefined && amount > 0;
+  return isSetBack ? [first, { atMin: atMin + amount, intake: NOTHING }] : [first];
 }
 
 /** The stage from here on: what is left of its minutes, with what is other now. */

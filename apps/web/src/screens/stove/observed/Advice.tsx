@@ -1,7 +1,10 @@
-import { clockMs, MENDED_RESTS_MIN, type PotBelief, type RunState } from '@hammock/core';
+import { rescueTaps, type PotBelief, type RunState } from '@hammock/core';
 import { useCooks } from '../../../stores/cooks/cooks.js';
 import { Button } from '../../../ui/controls/Button.js';
-import { rescueText, chanceText, nextText } from '../../../words/stove/observationWords.js';
+import { rescueText, chanceText, bottomText, nextText } from '../../../words/stove/observationWords.js';
+
+/** True where something is to be done now, or the pot looked at again: that stands above everything else. */
+export const isUrgent = ({ act, unlikely }: PotBelief): boolean => unlikely || act.kind !== 'none';
 
 /** What to do about what was said: one act, what it changes, and a press that does it and writes it down. */
 export function Advice({
@@ -16,66 +19,34 @@ export function Advice({
   readonly nowMs: number;
 }) {
   const tap = useCooks((s) => s.tap);
-  const here = run.stages[run.current] ?? run.stages.at(-1);
   const { act } = belief;
   const text = rescueText(act, amount);
-  const doIt = (): void => {
-    if (!here) return;
-    const { id, end } = here.stage;
-    const atMs = clockMs(run, nowMs);
-    const leftMin = ((here.dueAtMs ?? atMs) - atMs) / 60_000;
-    const lasts = (minutes: number): void => {
-      const more = Math.ceil(minutes - leftMin);
-      if (end.kind === 'minutes' && here.doneAtMs === undefined && more > 0)
-        tap('extend', id, { minutes: Math.min(60, more) });
-    };
-    if (run.phase === 'finished') {
-      // A pot that is over is mended in stages of its own, each with its clock.
-      const put = (said: string, minutes: number): void => tap('insert', id, { said, amount: minutes });
-      if (act.kind === 'open') put('openBoil', act.minutes);
-      if (act.kind === 'open' && !act.lively) tap('heat', id, { said: 'low' });
-      if (act.kind === 'backOn' || act.kind === 'splash') put('simmer', act.minutes);
-      if (act.kind === 'splash') tap('splash', id, { amount: act.ml });
-      put('rest', MENDED_RESTS_MIN);
-      return;
-    }
-    if (act.kind === 'longer') tap('extend', id, { minutes: act.minutes });
-    if (act.kind === 'offNow') tap('done', id);
-    const isOff = here.stage.heat === 'off';
-    if (act.kind === 'backOn') {
-      tap('heat', id, { said: 'low', amount: act.minutes });
-      lasts(act.minutes + MENDED_RESTS_MIN);
-    }
-    if (act.kind === 'splash') {
-      tap('splash', id, { amount: act.ml });
-      if (isOff) tap('heat', id, { said: 'low', amount: act.minutes });
-      lasts(isOff ? act.minutes + MENDED_RESTS_MIN : act.minutes);
-    }
-    if (act.kind === 'open') {
-      const ring = act.lively ? 'mediumHigh' : 'low';
-      tap('lidUp', id, { amount: act.minutes, said: ring });
-      // It is covered again for what was left of its time.
-      lasts(act.minutes + Math.max(isOff ? MENDED_RESTS_MIN : 0, leftMin));
-    }
-  };
-  const isDoable = act.kind !== 'none' && act.kind !== 'lost';
+  const made = rescueTaps(act, run, nowMs);
+  const bottom = bottomText(belief);
+  const urgent = isUrgent(belief);
   return (
     <div
       role="status"
       data-testid="advice"
       data-kitchens={belief.effective.toFixed(4)}
-      className="border-l-4 border-ember pl-3"
+      className={`border-l-4 pl-3 ${urgent ? 'border-ember' : 'border-line'}`}
     >
-      <p className="m-0 text-[1.3rem] leading-snug font-bold">
+      <p className={`m-0 leading-snug font-bold ${urgent ? 'text-[1.6rem]' : 'text-[1.3rem]'}`}>
         {belief.unlikely
-          ? 'That is not what this pot should show. Look once more, taste a grain, and say it again.'
+          ? 'Few pots would show that now. Look once more, taste a grain, and say what you find.'
           : (text ?? 'Leave it as it is.')}
       </p>
+      {bottom !== '' && <p className="m-0 text-[1.15rem]">{bottom}</p>}
       <p className="m-0 text-faint">
         {chanceText(belief)} {nextText(belief)}
       </p>
-      {isDoable && (
-        <Button className="mt-2 min-h-14 text-[1.15rem]" onClick={doIt}>
+      {made.length > 0 && (
+        <Button
+          className="mt-2 min-h-14 text-[1.15rem]"
+          onClick={() => {
+            for (const { kind, stageId, ...more } of made) tap(kind, stageId, more);
+          }}
+        >
           I do that now
         </Button>
       )}

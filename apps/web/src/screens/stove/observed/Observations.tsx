@@ -1,4 +1,4 @@
-import type { RunState } from '@hammock/core';
+import type { PotBelief, RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { useInstruments } from '../../../instruments/instruments.js';
 import { useCooks } from '../../../stores/cooks/cooks.js';
@@ -6,35 +6,47 @@ import { useMeasures, useMetric } from '../../../stores/kitchen/units.js';
 import { Fence } from '../../../ui/shell/Fence.js';
 import { showPour } from '../../../words/measures/amounts.js';
 import { observationText } from '../../../words/stove/observationWords.js';
-import { Advice } from './Advice.js';
+import { Advice, isUrgent } from './Advice.js';
 import { ObservationForm } from './ObservationForm.js';
-import { useBelief } from './useBelief.js';
 
 /** As much of what was said as is read at a glance. */
 const LAST = 4;
 
-/** What was said of the pot, what is to be done about it, and what else can be said. */
-export function Observations({
-  cook,
-  run,
-  nowMs,
-  keepMl,
-}: {
+interface Observed {
   readonly cook: CookRecord;
   readonly run: RunState;
   readonly nowMs: number;
-  readonly keepMl: number;
-}) {
-  const tap = useCooks((s) => s.tap);
-  const { primeAlarm } = useInstruments();
+  /** What is thought of the pot; undefined until something was said of it. */
+  readonly belief: PotBelief | undefined;
+}
+
+/** What is to be done now, for the top of the screen; nothing while the pot is left as it is. */
+export function ToDoNow({ cook, run, nowMs, belief }: Observed) {
+  const amount = useAmount(cook);
+  if (!belief || !isUrgent(belief)) return null;
+  return (
+    <Fence what="The advice" of={belief}>
+      <Advice belief={belief} run={run} amount={amount} nowMs={nowMs} />
+    </Fence>
+  );
+}
+
+/** Amounts of liquid in this cook's cups and spoons. */
+function useAmount(cook: CookRecord): (ml: number) => string {
   const measures = useMeasures(cook.cupId);
   const metric = useMetric();
-  const belief = useBelief(cook, run, nowMs, keepMl);
-  const amount = (ml: number): string => showPour(ml, measures, metric).main;
+  return (ml) => showPour(ml, measures, metric).main;
+}
+
+/** What was said of the pot, that it is well where it is, and what else can be said. */
+export function Observations({ cook, run, nowMs, belief }: Observed) {
+  const tap = useCooks((s) => s.tap);
+  const { primeAlarm } = useInstruments();
+  const amount = useAmount(cook);
   const stageId = (run.stages[run.current] ?? run.stages.at(-1))?.stage.id ?? '';
   return (
     <>
-      {belief && (
+      {belief && !isUrgent(belief) && (
         <Fence what="The advice" of={belief}>
           <Advice belief={belief} run={run} amount={amount} nowMs={nowMs} />
         </Fence>
