@@ -12,7 +12,7 @@ const MOST: Readonly<Record<string, number>> = {
   'first load': 137,
   installSVGRenderer: 175,
   app: 107,
-  'pot.worker': 86,
+  'pot.worker': 79,
   number: 65,
   below: 42,
   first: 31,

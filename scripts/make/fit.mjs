@@ -62,7 +62,7 @@ export function polished(pots, begin) {
   let list = begin;
   let least = costAt(list);
   for (let step = STEPS.first; step >= STEPS.last; step /= 2) {
-    for (let found = true; found; ) {
+    for (let found = true; found;) {
       found = false;
       for (let i = 0; i < list.length; i += 1)
         for (const way of [-1, 1]) {

@@ -276,11 +276,17 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
     properties: {
       hard: { type: 'number' },
       asWanted: { type: 'number' },
+      firm: {
+        type: 'number',
+        description:
+          'Of what is as wanted: what is a step firmer or softer than was asked for, and content all the same.',
+      },
+      soft: { type: 'number' },
       tooSoft: { type: 'number' },
       wetTop: { type: 'number' },
       caught: { type: 'number' },
     },
-    required: ['hard', 'asWanted', 'tooSoft', 'wetTop', 'caught'],
+    required: ['hard', 'asWanted', 'firm', 'soft', 'tooSoft', 'wetTop', 'caught'],
     additionalProperties: false,
     description:
       'How likely each end of a pot is, 0–1. The first three are of the grain; the others can come on top.',
@@ -290,12 +296,18 @@ export const REPLY_SCHEMAS: NonNullable<NonNullable<OpenAPIObject['components']>
     properties: {
       hard: { type: 'number' },
       asWanted: { type: 'number' },
+      firm: {
+        type: 'number',
+        description:
+          'Of what is as wanted: what is a step firmer or softer than was asked for, and content all the same.',
+      },
+      soft: { type: 'number' },
       tooSoft: { type: 'number' },
       wetTop: { type: 'number' },
       caught: { type: 'number' },
       mended: { type: 'number' },
     },
-    required: ['asWanted', 'caught', 'hard', 'mended', 'tooSoft', 'wetTop'],
+    required: ['asWanted', 'caught', 'firm', 'hard', 'mended', 'soft', 'tooSoft', 'wetTop'],
     additionalProperties: false,
     description: 'Chances of a pot that is looked at, and in how many of them something had to be done.',
   },

@@ -136,7 +136,7 @@ describe('the odds on Pour', () => {
     await show('/');
     await waitFor(() => screen.getByTestId('odds-wanted'), WAIT);
     const slider = screen.getByRole('slider', { name: 'Try another pour' });
-    expect(slider.getAttribute('aria-valuetext')).toMatch(/ml: \d+ hard, \d+ right, \d+ too soft of 100/u);
+    expect(slider.getAttribute('aria-valuetext')).toMatch(/ml: \d+ hard, \d+ right, \d+ mush of 100/u);
     expect(screen.getByText(/come out hard/u)).toBeTruthy();
     fireEvent.keyDown(slider, { key: 'Home' });
     // Looked at and not taken: that is a tap of its own.

@@ -1,4 +1,3 @@
-import { Matrix } from 'ml-matrix';
 import { inverseOf } from './inverse.js';
 import type { EvidenceRow, Belief } from './belief.js';
 
@@ -74,9 +73,7 @@ function oneByOne(before: Belief, rows: readonly EvidenceRow[]): Belief {
 /** All rows move it together: quick where they are many. */
 function allAtOnce(before: Belief, rows: readonly EvidenceRow[]): Belief {
   const n = before.mean.length;
-  const plain = inverseOf(
-    new Matrix(Array.from({ length: n }, (_, i) => [...before.covariance.subarray(i * n, (i + 1) * n)])),
-  );
+  const plain = inverseOf(before.covariance, n);
   const pulled = Float64Array.from({ length: n }, (_, i) =>
     before.mean.reduce((sum, m, j) => sum + m * (plain[i * n + j] ?? 0), 0),
   );
@@ -92,7 +89,7 @@ function allAtOnce(before: Belief, rows: readonly EvidenceRow[]): Belief {
         pull[i] = (pull[i] ?? 0) + counts * points;
         for (const j of touched) precision[i * n + j] = (precision[i * n + j] ?? 0) + counts;
       }
-    covariance = inverseOf(Matrix.from1DArray(n, n, [...precision]));
+    covariance = inverseOf(precision, n);
     const next = Float64Array.from({ length: n }, (_, i) =>
       pull.reduce((sum, p, j) => sum + p * (covariance[i * n + j] ?? 0), 0),
     );

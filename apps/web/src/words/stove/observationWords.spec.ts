@@ -19,7 +19,15 @@ const tap = (kind: ObservationKind, more: Partial<Tap> = {}): Tap => ({
   atMs: 0,
   ...more,
 });
-const chances = (asWanted: number) => ({ asWanted, hard: 0, tooSoft: 0, wetTop: 0, caught: 0 });
+const chances = (asWanted: number) => ({
+  asWanted,
+  firm: 0,
+  soft: 0,
+  hard: 0,
+  tooSoft: 0,
+  wetTop: 0,
+  caught: 0,
+});
 const belief = (act: PotBelief['act'], more: Partial<PotBelief> = {}): PotBelief => ({
   act,
   leftAlone: chances(0.42),

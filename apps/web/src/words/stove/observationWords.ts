@@ -10,6 +10,20 @@ export const OBSERVATION_WORDS: Readonly<Partial<Record<ObservationKind, Readonl
     tasted: { hard: 'hard', nearly: 'nearly', done: 'done', soft: 'soft' },
     sign: { boil: 'boils all over', holes: 'holes', whistle: 'a whistle', flip: 'flipped' },
     smells: { toasty: 'toasty', burnt: 'burnt' },
+    found: {
+      wetTop: 'wet on top, done inside',
+      lumps: 'stuck in lumps',
+      hardTop: 'hard on top, done below',
+      hardBelow: 'hard below, done on top',
+    },
+    steam: { none: 'none', weak: 'weak', strong: 'strong' },
+    base: {
+      pale: 'still pale',
+      golden: 'golden',
+      brown: 'brown',
+      sticks: 'sticking',
+      oilRises: 'oil at the edge',
+    },
     heat: HEAT,
     lid: LID,
   };
@@ -26,6 +40,9 @@ export const OBSERVATION_NAME: Readonly<Record<ObservationKind, string>> = {
   lidUp: 'Lid up',
   stirred: 'Stirred',
   smells: 'Smells',
+  found: 'Found',
+  steam: 'Steam',
+  base: 'The base',
   boiledOver: 'Boiled over',
   weighs: 'Weighs',
   reads: 'Reads',
@@ -72,6 +89,8 @@ export function rescueText(act: PotBelief['act'], ml: (n: number) => string): st
       return `Turn the ring to ${HEAT[act.heat]}.`;
     case 'lid':
       return LID_SET[act.lid] ?? `Lid: ${LID[act.lid]}.`;
+    case 'fold':
+      return 'Fold it once from the side with a fork, lid back on.';
     case 'serveTop':
       return 'The bottom has caught. Lift the good grain out and serve that. Do not scrape.';
     case 'offNow':
@@ -98,7 +117,8 @@ const LOST: Readonly<Record<'soft' | 'hard', string>> = {
 /** How it ends, left alone and with the act. */
 export function chanceText({ act, leftAlone, then }: PotBelief): string {
   const alone = `Left alone ${inAHundred(leftAlone.asWanted)} in 100 such pots would end as you want them`;
-  if (act.kind === 'none' || act.kind === 'lost' || act.kind === 'serveTop') return `${alone}.`;
+  if (act.kind === 'none' || act.kind === 'lost' || act.kind === 'fold' || act.kind === 'serveTop')
+    return `${alone}.`;
   return `${alone}; with this ${inAHundred(then.asWanted)}.`;
 }
 

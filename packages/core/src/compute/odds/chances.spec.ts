@@ -1,4 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
+import { targetMoisture } from '../../basics/grain/texture.js';
 import { solvePour } from '../account/solvePour.js';
 import { completePlan } from '../../plan/input/completePlan.js';
 import type { PlanInput } from '../../plan/input/planInput.js';
@@ -52,9 +53,28 @@ describe('chances', () => {
     expect(chancesAt(samples, {})).toEqual({
       hard: 0.25,
       asWanted: 0.5,
+      firm: 0.25,
+      soft: 0,
       tooSoft: 0.25,
       wetTop: 0,
       caught: 0,
+    });
+  });
+
+  it('parts what is as wanted into what was asked for, a step firmer and a step softer', () => {
+    const asked = targetMoisture(plan, plan.texture);
+    const at = (feels: number) => {
+      const { asWanted, firm, soft } = chancesAt(known([[0, feels, 0]]), {});
+      return [asWanted, firm, soft];
+    };
+    expect(at(asked.aim)).toEqual([1, 0, 0]);
+    expect(at(asked.low - 0.1)).toEqual([1, 1, 0]);
+    expect(at(asked.high + 0.1)).toEqual([1, 0, 1]);
+    expect(at(low - 0.1)).toEqual([0, 0, 0]);
+    // One that is wet on top is none of them.
+    expect(chancesAt(known([[0, asked.low - 0.1, 0]], { topG: 1000 }), {})).toMatchObject({
+      asWanted: 0,
+      firm: 0,
     });
   });
 

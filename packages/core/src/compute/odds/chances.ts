@@ -1,4 +1,4 @@
-import { rightMoisture, type Tasted } from '../../basics/grain/texture.js';
+import { rightMoisture, targetMoisture, type Tasted } from '../../basics/grain/texture.js';
 import type { CompletePlan } from '../../plan/input/planInput.js';
 import { BASE_BANDS, NO_HARD_CENTRE } from '../pot/constants.js';
 import { wetFrom } from './wetFrom.js';
@@ -10,6 +10,9 @@ import { isTimed, POINT, POINT_SIZE, ROW, type Frame } from './sample.js';
 export interface Chances {
   readonly hard: number;
   readonly asWanted: number;
+  /** Of what is as wanted: what is a step firmer or softer than was asked for, and content all the same. */
+  readonly firm: number;
+  readonly soft: number;
   readonly tooSoft: number;
   readonly wetTop: number;
   readonly caught: number;
@@ -108,16 +111,20 @@ export class Tally {
   readonly #window: { readonly low: number; readonly high: number };
   readonly #wetFrom: number;
   readonly #isDone: boolean;
+  readonly #asked: { readonly low: number; readonly high: number };
   #all = 0;
   #hard = 0;
   #soft = 0;
   #wet = 0;
   #burnt = 0;
   #wanted = 0;
+  #firmer = 0;
+  #softer = 0;
 
   /** @param tasted what this cook has called this very pot: one that was done is never hard again */
   constructor(plan: CompletePlan, tasted?: Tasted) {
     this.#window = rightMoisture(plan, plan.texture, tasted);
+    this.#asked = targetMoisture(plan, plan.texture);
     this.#wetFrom = wetFrom(plan);
     this.#isDone = tasted === 'done';
   }
@@ -135,7 +142,10 @@ export class Tally {
     if (isSoft) this.#soft += weight;
     if (isWet) this.#wet += weight;
     if (isBurnt) this.#burnt += weight;
-    if (!isHard && !isSoft && !isWet && !isBurnt) this.#wanted += weight;
+    if (isHard || isSoft || isWet || isBurnt) return;
+    this.#wanted += weight;
+    if (feels < this.#asked.low) this.#firmer += weight;
+    if (feels > this.#asked.high) this.#softer += weight;
   }
 
   /** A weight as a share of all that was counted. */
@@ -147,6 +157,8 @@ export class Tally {
     return {
       hard: this.shareOf(this.#hard),
       asWanted: this.shareOf(this.#wanted),
+      firm: this.shareOf(this.#firmer),
+      soft: this.shareOf(this.#softer),
       tooSoft: this.shareOf(this.#soft),
       wetTop: this.shareOf(this.#wet),
       caught: this.shareOf(this.#burnt),
@@ -161,7 +173,7 @@ export const COSTS = { tooSoft: 0.5, hard: 0.2, caught: 0.6 } as const;
 
 /**
  * How good a choice is: as wanted, less what the other ends cost.
- * @example worth({ hard: 0.1, asWanted: 0.8, tooSoft: 0.1, wetTop: 0, caught: 0 }) // 0.73
+ * @example worth({ hard: 0.1, asWanted: 0.8, firm: 0, soft: 0.2, tooSoft: 0.1, wetTop: 0, caught: 0 }) // 0.73
  */
 export const worth = (c: Chances): number =>
   c.asWanted - COSTS.tooSoft * c.tooSoft - COSTS.hard * c.hard - COSTS.caught * c.caught;

@@ -122,15 +122,26 @@ interface Around {
 }
 
 const LOOK: Readonly<Record<string, SaidNow['looked']>> = { soup: 'wet', wet: 'wet', dry: 'dry' };
+const FOUND: Readonly<Record<string, Partial<SaidNow>>> = {
+  lumps: { lumps: true },
+  wetTop: { tasted: 'done', looked: 'wet' },
+  hardTop: { tasted: 'hard' },
+  hardBelow: { tasted: 'hard' },
+};
 /** What makes another pot of it: what was tasted or seen before says little of it now. */
 const ANOTHER_POT: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>(['splash', 'ladled', 'boiledOver']);
 
 /** What the cook's tooth and eye said of the pot as it is: a tooth says better than any table what is right here. */
 function saidNow(said: readonly Tap[]): SaidNow {
   const since = said.slice(said.findLastIndex((t) => ANOTHER_POT.has(t.kind)) + 1);
-  const tasted = since.findLast((t) => t.kind === 'tasted');
-  const looked = since.findLast((t) => t.kind === 'looked' || (t.kind === 'sign' && t.said === 'holes'));
-  return { tasted: TASTED.find((word) => word === tasted?.said), looked: LOOK[looked?.said ?? ''] };
+  const told = since.flatMap((t): readonly Partial<SaidNow>[] => {
+    if (t.kind === 'tasted') return [{ tasted: TASTED.find((word) => word === t.said) }];
+    if (t.kind === 'looked' || t.kind === 'sign') return [{ looked: LOOK[t.said ?? ''] }];
+    if (t.kind === 'found') return [FOUND[t.said ?? ''] ?? {}];
+    if (t.kind === 'stirred') return [{ lumps: false }];
+    return [];
+  });
+  return Object.assign({ tasted: undefined, looked: undefined }, ...told) as SaidNow;
 }
 const smelt = (said: readonly Tap[]): string | undefined => said.findLast((t) => t.kind === 'smells')?.said;
 
@@ -192,6 +203,8 @@ const TELLS: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>([
   'tasted',
   'sign',
   'smells',
+  'found',
+  'steam',
   'weighs',
   'reads',
 ]);
@@ -215,6 +228,7 @@ function bottomOf(few: readonly PotSample[], leftAlone: Chances, { smells }: Aro
 }
 /** A kitchen's pot so many minutes later, by the plan. */
 const goneOn = ({ setup, pot }: PotSample, minutes: number): LivePot => advancePot(setup, pot, minutes);
+/** From this chance on a bottom is said to have caught, or to be about to. */
 const SAID_TO_CATCH = 0.5;
 /** Further ahead no cook is told of it, min. */
 const CATCHES_WITHIN_MIN = 30;
@@ -312,6 +326,8 @@ function moved(all: Chances, before: Chances, after: Chances): Chances {
   return {
     hard: by('hard'),
     asWanted: by('asWanted'),
+    firm: by('firm'),
+    soft: by('soft'),
     tooSoft: by('tooSoft'),
     wetTop: by('wetTop'),
     caught: by('caught'),
@@ -326,7 +342,7 @@ function whenNothingHelps(
   alone: Chances,
   { bottom, isSeen, said }: Pick<PotBelief, 'bottom' | 'isSeen'> & { readonly said: SaidNow },
 ): Rescue {
-  if (!isLost(alone)) return { kind: 'none' };
+  if (!isLost(alone)) return said.lumps === true ? { kind: 'fold' } : { kind: 'none' };
   if (bottom.caughtNow > SAID_TO_CATCH) return { kind: 'serveTop' };
   if (!isSeen || said.tasted === 'done' || alone.caught > SAID_TO_CATCH) return { kind: 'none' };
   const as = alone.tooSoft >= alone.hard ? 'soft' : 'hard';

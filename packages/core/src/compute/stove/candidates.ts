@@ -29,6 +29,8 @@ const SPOON_ML = 15;
 export interface SaidNow {
   readonly tasted: Tasted | undefined;
   readonly looked: 'wet' | 'dry' | undefined;
+  /** True where it sticks together, and was not folded since. */
+  readonly lumps?: boolean;
 }
 
 export interface Have {
@@ -60,7 +62,7 @@ export function candidatesFor(
     ...backOn(around),
     ...(flipped(run) && around.isOff ? [{ kind: 'cookAgain' } as const] : []),
     ...rings(around),
-    ...lids(around, lacksMl),
+    ...lids(around, lacksMl < -LEAST_ML || have.said.looked === 'wet'),
     ...(lacksMl > LEAST_ML ? splashes(around, have) : []),
     ...(lacksMl < -LEAST_ML ? opened(around) : []),
   ];
@@ -150,8 +152,8 @@ function rings({ here, isOff, hasRing: ring }: AroundHere): readonly Rescue[] {
   return others.flatMap((heat) => (heat === undefined || heat === 'off' ? [] : [{ kind: 'ring', heat }]));
 }
 
-function lids({ here, isOff }: AroundHere, lacksMl: number): readonly Rescue[] {
-  if (!here || lacksMl >= -LEAST_ML) return [];
+function lids({ here, isOff }: AroundHere, isWet: boolean): readonly Rescue[] {
+  if (!here || !isWet) return [];
   if (isOff) return here.lid === 'on' ? [{ kind: 'lid', lid: 'cloth' }] : [];
   return here.lid === 'on' && CLOSED.has(here.act) ? [{ kind: 'lid', lid: 'ajar' }] : [];
 }

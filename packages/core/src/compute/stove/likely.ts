@@ -1,11 +1,12 @@
+import { WET_TOP_G_PER_M2 } from '../../basics/grain/kernel.js';
 import { wetBasis } from '../../basics/grain/moisture.js';
 import { TASTED, textureOf } from '../../basics/grain/texture.js';
 import { whistleG } from '../../basics/heat/steam.js';
 import { BASE_BANDS, NO_HARD_CENTRE } from '../pot/constants.js';
 import type { LiveReading } from '../pot/live.js';
 import type { Setup } from '../pot/setup.js';
-import { BEDS, BROWN, DONE0, TEMP, W0 } from '../pot/state.js';
-import { LOOKED, type SignNow, type Smell } from './observation.js';
+import { BEDS, BROWN, DONE0, TEMP, TOP, W0 } from '../pot/state.js';
+import { LOOKED, type Found, type SignNow, type Smell, type Steams } from './observation.js';
 import type { Tap } from './tap.js';
 
 /** A cook is taken to be wrong about what is seen in one case of ten. */
@@ -54,6 +55,8 @@ export function likely(tap: Tap, moment: Moment): number {
   if (kind === 'tasted')
     return unsmelt(reading) * ofWords(TASTED.indexOf(said as never), TASTED.length, tasteEdges(moment));
   if (kind === 'sign') return ofSign(said as SignNow, moment);
+  if (kind === 'found') return ofFound(said as Found, moment);
+  if (kind === 'steam') return ofSteam(said as Steams, moment);
   if (kind === 'smells') return ofSmell(said as Smell, reading.y[BROWN] ?? 0);
   if (kind !== 'reads') return 1;
   return mixed(Math.exp(-0.5 * (((reading.y[TEMP] ?? 0) - amount) / THERMOMETER_K) ** 2), 0.05);
@@ -119,6 +122,34 @@ const smellsOf = (band: 'golden' | 'dark', browning: number): number =>
 
 /** Who has the lid up and says nothing of a smell: a caught pot goes unnoticed so only now and then. */
 const unsmelt = ({ y }: LiveReading): number => 1 - NOTICED * smellsOf('dark', y[BROWN] ?? 0);
+
+/** What the top of the grain holds in a film is seen as wet from about there, to this, in its logarithm †. */
+const FILM = 0.4;
+
+/** Stuck grain tells nothing of its water; wet on top and hard at one end tell how far apart the beds are. */
+function ofFound(found: Found, { setup, reading: { y } }: Moment): number {
+  if (found === 'lumps') return 1;
+  const [low, , high] = [0, 1, 2].map((i) => y[DONE0 + i] ?? 0) as [number, number, number];
+  if (found === 'wetTop') {
+    const film = Math.log((1 + (y[TOP] ?? 0) / setup.areaM2) / (1 + WET_TOP_G_PER_M2));
+    return mixed(Math.min(low, high) < NO_HARD_CENTRE ? 0.2 : below(film / FILM), 0.2);
+  }
+  const [hard, done] = found === 'hardTop' ? [high, low] : [low, high];
+  return mixed(below((NO_HARD_CENTRE - hard) / HARD_END) * below((done - NO_HARD_CENTRE) / HARD_END), 0.2);
+}
+/** How far cooked a grain is tells a tooth to about this †. */
+const HARD_END = 0.1;
+
+/** Steam beside what is usual speaks of the ring. */
+function ofSteam(steams: Steams, { setup: { truth } }: Moment): number {
+  const strong = below((Math.log(truth.power) - STEAM_NOTICED) / STEAM_EYE);
+  const weak = below((-Math.log(truth.power) - STEAM_NOTICED) / STEAM_EYE);
+  return mixed(steams === 'strong' ? strong : steams === 'weak' ? weak : weak * weak, 0.2);
+}
+/** From a quarter more or less on it is noticed, in the logarithm of the ring, to this †. */
+const STEAM_NOTICED = 0.22;
+/** How well an eye tells that †. */
+const STEAM_EYE = 0.2;
 
 function ofSmell(smell: Smell, browning: number): number {
   const golden = smellsOf('golden', browning);

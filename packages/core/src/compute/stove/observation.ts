@@ -14,6 +14,15 @@ const LIDS_SET = ['off', 'ajar', 'on', 'cloth', 'foil', 'sealed'] as const;
 const SMELLS = ['toasty', 'burnt'] as const;
 export type Smell = (typeof SMELLS)[number];
 
+/** What is found with the lid up: wet on top over a done heart, stuck together, or done at one end only. */
+const FOUND = ['wetTop', 'lumps', 'hardTop', 'hardBelow'] as const;
+export type Found = (typeof FOUND)[number];
+/** How the steam comes from under the lid, beside what such a pot gives. */
+const STEAMS = ['none', 'weak', 'strong'] as const;
+export type Steams = (typeof STEAMS)[number];
+/** How the base looks while it fries. */
+const BASE_LOOKS = ['pale', 'golden', 'brown', 'sticks', 'oilRises'] as const;
+
 /** What a cook sees, tastes, smells, sets or measures at the stove, and what goes with it: one of some words, an amount, any text, or nothing. */
 export interface Observation {
   readonly words?: readonly string[];
@@ -38,6 +47,9 @@ export const OBSERVATIONS: Readonly<Record<ObservationKind, Observation>> = {
   lidUp: { range: { least: 0, most: 30, unit: 'min' } },
   stirred: {},
   smells: { words: SMELLS },
+  found: { words: FOUND },
+  steam: { words: STEAMS },
+  base: { words: BASE_LOOKS },
   boiledOver: {},
   weighs: { range: { least: 50, most: 60_000, unit: 'g' } },
   reads: { range: { least: 0, most: 250, unit: '°C' } },

@@ -191,6 +191,29 @@ describe('what is advised', () => {
     expect(third.act.kind).not.toBe('lost');
   });
 
+  it('puts a cloth under the lid, or nothing, where it is wet on top over a done heart; and folds what sticks, once', () => {
+    const rest = new AtStove(PILAF).to(['rest']).later(1).say('found', 'wetTop');
+    const { act, leftAlone } = rest.believed();
+    expect([
+      { kind: 'none' },
+      { kind: 'lid', lid: 'cloth' },
+      expect.objectContaining({ kind: 'open' }),
+    ]).toContainEqual(act);
+    expect(leftAlone.hard).toBe(0);
+    const lumps = new AtStove(PILAF).to(['rest']).later(3).say('found', 'lumps');
+    expect(lumps.believed().act).toEqual({ kind: 'fold' });
+    expect(lumps.do({ kind: 'fold' }).believed().act).toEqual({ kind: 'none' });
+  });
+
+  it('hears hard on top and hard below apart, and a weak or a strong steam as the ring', () => {
+    const at = (kind: Tap['kind'], word: string) =>
+      new AtStove(PILAF).to(COVERED).later(9).say(kind, word).believed();
+    expect(at('steam', 'strong').ring.mean).toBeGreaterThan(at('steam', 'weak').ring.mean + 0.1);
+    const end = (word: string) => new AtStove(PILAF).to(['rest']).later(2).say('found', word).believed();
+    const unsaid = new AtStove(PILAF).to(['rest']).later(2).say('stirred', '').believed();
+    expect(end('hardTop').leftAlone.hard).toBeGreaterThan(unsaid.leftAlone.hard + 0.1);
+  });
+
   it('never leaves a pot that is hard and dry alone', () => {
     const pot = new AtStove(PILAF)
       .to(COVERED)

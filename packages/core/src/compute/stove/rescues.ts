@@ -34,6 +34,8 @@ export type Rescue =
     }
   /** Lid off, so many minutes: low, or lively where it boils open anyway. */
   | { readonly kind: 'open'; readonly minutes: number; readonly lively: boolean }
+  /** What sticks together is folded once, from the side. */
+  | { readonly kind: 'fold' }
   /** The bottom has caught: what is above it is taken out and served. */
   | { readonly kind: 'serveTop' }
   /** Nothing mends it, by what was seen or tasted. */
@@ -117,6 +119,7 @@ const DOES: { readonly [K in Rescue['kind']]: Does<K> } = {
           // It is covered again for what was left of its time.
           ...lasting(here, minutes + Math.max(here.isOff ? MENDED_RESTS_MIN : 0, here.leftMin)),
         ],
+  fold: (_, { id }) => [{ kind: 'stirred', stageId: id }],
   serveTop: () => [],
   lost: () => [],
 };
@@ -124,7 +127,7 @@ const DOES: { readonly [K in Rescue['kind']]: Does<K> } = {
 /**
  * The taps that doing an act makes, in their order; none where there is nothing to do, or no stage to do it in.
  * @param nowMs by the clock of the taps; a pot that stands is thought of as if it went on now
- * @example rescueTaps({ kind: 'longer', minutes: 5 }, run, nowMs) // [{ kind: 'extend', stageId: 'simmer', minutes: 5 }]
+ * @example rescueTaps({ kind: 'longer', minutes: 5 }, runFromTaps(stages, []), 0)[0].minutes // 5
  */
 export function rescueTaps(act: Rescue, run: RunState, nowMs: number): readonly TapToMake[] {
   const line = run.stages[run.current] ?? run.stages.at(-1);

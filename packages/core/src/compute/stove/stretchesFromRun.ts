@@ -92,6 +92,7 @@ function withOpened({ stages, said }: RunState): readonly StageRun[] {
     return [line, lineRead({ ...opened, doneAtMs: untilMs })];
   });
 }
+/** A pot that stands opened beside the ring, its lid put back. */
 const OPENED = { act: 'rest', heat: 'off', lid: 'on', end: { kind: 'minutes', minutes: 0 } } as const;
 
 /** The stage a saying belongs to: the one it names, where that was on then, else the one that was. */

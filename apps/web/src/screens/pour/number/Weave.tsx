@@ -9,7 +9,10 @@ export interface WeavePoint {
 const WIDTH = 800;
 const HEIGHT = 150;
 
-/** How the odds shift along the pour: hard from the dry post, soft from the wet one, what is wanted between them. */
+/**
+ * How the odds shift along the pour: hard from the dry post, mush from the wet one, and between them what is content: as it was
+ * asked for, with a step firmer over it and a step softer under it.
+ */
 export function Weave({
   points,
   hereMl,
@@ -43,6 +46,16 @@ export function Weave({
           </pattern>
         </defs>
         <rect width={WIDTH} height={HEIGHT} fill="var(--line)" opacity="0.55" />
+        <path
+          d={`M0 0${edge((c) => c.hard + c.firm)}L${WIDTH.toString()} 0Z`}
+          fill="var(--husk)"
+          opacity="0.28"
+        />
+        <path
+          d={`M0 ${HEIGHT.toString()}${edge((c) => 1 - c.tooSoft - c.soft)}L${WIDTH.toString()} ${HEIGHT.toString()}Z`}
+          fill="var(--water)"
+          opacity="0.28"
+        />
         {['var(--husk)', `url(#${dry})`].map((fill) => (
           <path
             key={fill}
@@ -62,8 +75,37 @@ export function Weave({
         <path d={`M${at} 0V${HEIGHT.toString()}`} stroke="var(--ink)" strokeWidth="4" />
       </svg>
       <span className="absolute top-1 left-2 rounded bg-ground px-1.5 text-husk">hard</span>
-      <span className="absolute bottom-1 left-[24%] rounded bg-ground px-1.5">right</span>
-      <span className="absolute right-2 bottom-1 rounded bg-ground px-1.5 text-water">too soft</span>
+      {bandLabels(points, x).map(({ word, left, top, className }) => (
+        <span
+          key={word}
+          className={`absolute -translate-x-1/2 -translate-y-1/2 rounded bg-ground px-1.5 ${className}`}
+          style={{ left: `${((100 * left) / WIDTH).toFixed(1)}%`, top: `${(100 * top).toFixed(1)}%` }}
+        >
+          {word}
+        </span>
+      ))}
+      <span className="absolute right-2 bottom-1 rounded bg-ground px-1.5 text-water">mush</span>
     </div>
   );
+}
+
+/** The three bands between the posts, each with its upper and its lower edge as shares of the height. */
+const BANDS = [
+  { word: 'firm', className: 'text-husk', edges: (c: Chances) => [c.hard, c.hard + c.firm] },
+  { word: 'right', className: '', edges: (c: Chances) => [c.hard + c.firm, 1 - c.tooSoft - c.soft] },
+  { word: 'soft', className: 'text-water', edges: (c: Chances) => [1 - c.tooSoft - c.soft, 1 - c.tooSoft] },
+] as const;
+/** A band is named where it is thickest, and only where its name has room: a share of the height. */
+const ROOM = 0.17;
+
+function bandLabels(points: readonly WeavePoint[], x: (ml: number) => number) {
+  return BANDS.flatMap(({ word, className, edges }) => {
+    const at = points
+      .map((p) => ({ left: x(p.ml), edges: edges(p.chances) }))
+      // Away from the posts, where the other names stand.
+      .filter((p) => p.left > 0.12 * WIDTH && p.left < 0.88 * WIDTH)
+      .map(({ left, edges: [from = 0, to = 0] }) => ({ left, top: (from + to) / 2, thick: to - from }))
+      .sort((a, b) => b.thick - a.thick)[0];
+    return at && at.thick >= ROOM ? [{ word, className, left: at.left, top: at.top }] : [];
+  });
 }

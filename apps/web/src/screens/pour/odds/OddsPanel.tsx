@@ -111,7 +111,7 @@ function Sure({ odds, missing, answer, stale, spec }: SureProps) {
         <Weave points={points} hereMl={hereMl} />
         <Slide
           label="Try another pour"
-          says={`${round(hereMl)} ml: ${inAHundred(here.hard)} hard, ${inAHundred(here.asWanted)} right, ${inAHundred(here.tooSoft)} too soft of 100`}
+          says={`${round(hereMl)} ml: ${inAHundred(here.hard)} hard, ${inAHundred(here.asWanted)} right, ${inAHundred(here.tooSoft)} mush of 100`}
           least={Math.round(least)}
           most={Math.round(most)}
           step={5}

@@ -10,20 +10,29 @@ export function chancesFor(points: readonly WeavePoint[], ml: number): Chances {
   );
   const a = points[i];
   const b = points[i + 1] ?? a;
-  if (!a || !b) return { hard: 0, asWanted: 0, tooSoft: 0, wetTop: 0, caught: 0 };
+  if (!a || !b) return NO_CHANCES;
   const share = b.ml > a.ml ? Math.min(1, Math.max(0, (ml - a.ml) / (b.ml - a.ml))) : 0;
   const mix = (key: keyof Chances): number => a.chances[key] + share * (b.chances[key] - a.chances[key]);
   return {
     hard: mix('hard'),
     asWanted: mix('asWanted'),
+    firm: mix('firm'),
+    soft: mix('soft'),
     tooSoft: mix('tooSoft'),
     wetTop: mix('wetTop'),
     caught: mix('caught'),
   };
 }
 
+/** Nothing is known of any pour. */
+const NO_CHANCES: Chances = { hard: 0, asWanted: 0, firm: 0, soft: 0, tooSoft: 0, wetTop: 0, caught: 0 };
+
 /** The odds of a pour in a sentence. */
 export function Said({ here }: { readonly here: Chances }) {
+  const near = [
+    here.firm >= 0.01 && `${inAHundred(here.firm)} on the firm side`,
+    here.soft >= 0.01 && `${inAHundred(here.soft)} on the soft`,
+  ].filter((s) => s !== false);
   const more = [
     here.wetTop >= 0.01 && `${inAHundred(here.wetTop)} wet on top`,
     here.caught >= 0.01 && `${inAHundred(here.caught)} caught at the bottom`,
@@ -31,8 +40,9 @@ export function Said({ here }: { readonly here: Chances }) {
   return (
     <p className="m-0">
       Of 100 such pots <strong className="text-husk">{inAHundred(here.hard)} come out hard</strong>,{' '}
-      <strong>{inAHundred(here.asWanted)} right</strong>,{' '}
-      <strong className="text-water">{inAHundred(here.tooSoft)} too soft</strong>
+      <strong>{inAHundred(here.asWanted)} right</strong>
+      {near.length > 0 && <> ({near.join(', ')})</>},{' '}
+      <strong className="text-water">{inAHundred(here.tooSoft)} mush</strong>
       {more.length > 0 && <>; {more.join(', ')}</>}.
     </p>
   );

@@ -20,6 +20,8 @@ export interface ObservationFormProps {
 
 /** Kinds behind the first row; all others are behind "more", and a sign has a word of its own. */
 const FIRST: readonly ObservationKind[] = ['looked', 'tasted', 'splash', 'smells'];
+/** What there is to say while the pot is dry. */
+const DRY: readonly ObservationKind[] = ['base', 'smells'];
 const MORE = (Object.keys(OBSERVATIONS) as ObservationKind[]).filter(
   (kind) => kind !== 'sign' && !FIRST.includes(kind),
 );
@@ -46,11 +48,15 @@ const SIGN_OF: Readonly<Partial<Record<Act, string>>> = {
 const hasLiquid = ({ stages, current }: RunState): boolean =>
   stages.slice(0, current + 1).some(({ stage }) => isWet(stage.act) || stage.act === 'fryDry');
 
+/** Acts in which a base or grain fries, before there is any liquid. */
+const FRIES: ReadonlySet<Act> = new Set<Act>(['warmFat', 'base', 'toast', 'fryDry']);
+
 /** What the cook sees, tastes and does: one tap, a second for the word or the amount. */
 export function ObservationForm({ run, onSay, onMinutes, amount }: ObservationFormProps) {
   const [opened, setOpened] = useState<Opened>();
   const here = run.stages[run.current]?.stage;
-  if (!hasLiquid(run)) return null;
+  const isDry = !hasLiquid(run);
+  if (isDry && !(here && FRIES.has(here.act) && run.phase === 'running')) return null;
   const say = (kind: ObservationKind, more?: SaidMore): void => {
     onSay(kind, more);
     setOpened(undefined);
@@ -66,14 +72,16 @@ export function ObservationForm({ run, onSay, onMinutes, amount }: ObservationFo
         {sign !== undefined && (
           <Choice onClick={() => say('sign', { said: sign })}>{NOW[sign] ?? sign}</Choice>
         )}
-        {FIRST.map((kind) => (
+        {(isDry ? DRY : FIRST).map((kind) => (
           <Choice key={kind} open={opened === kind} onClick={() => toggle(kind)}>
             {OBSERVATION_NAME[kind]} …
           </Choice>
         ))}
-        <Choice open={opened === 'more' || isMore(opened)} onClick={() => toggle('more')}>
-          More …
-        </Choice>
+        {!isDry && (
+          <Choice open={opened === 'more' || isMore(opened)} onClick={() => toggle('more')}>
+            More …
+          </Choice>
+        )}
       </div>
       {opened === 'more' && (
         <Row label="More to say">
@@ -122,6 +130,7 @@ const NOW: Readonly<Record<string, string>> = {
 
 /** A pot that stands can only go on, and one that cooks can only be set off. */
 const fits = (kind: ObservationKind, { pausedAtMs, phase }: RunState): boolean => {
+  if (kind === 'base') return false;
   if (kind === 'pause') return pausedAtMs === undefined && phase === 'running';
   return kind !== 'resume' || pausedAtMs !== undefined;
 };
