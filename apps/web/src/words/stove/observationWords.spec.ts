@@ -39,6 +39,7 @@ const belief = (act: PotBelief['act'], more: Partial<PotBelief> = {}): PotBelief
   unlikely: false,
   bottom: { caughtNow: 0, catchesInMin: undefined },
   isSeen: true,
+  isDone: false,
   effective: 40,
   ...more,
 });

@@ -42,6 +42,15 @@ describe('the act a plan lacks', () => {
     expect(new Set(again.map((s) => s.id)).size).toBe(again.length);
   });
 
+  it('is more minutes where a high kitchen cooks by the minutes of a low one', () => {
+    const high = edited({ ...PILAF, altitudeM: 2500 }, (s) =>
+      s.act === 'simmer' ? { ...s, end: { kind: 'minutes', minutes: 12 } } : s,
+    );
+    const found = lacks(high)!;
+    expect(found.change).toMatchObject({ code: 'longer', stageId: 'simmer' });
+    expect(found.then).toBeGreaterThan(found.now + 0.2);
+  });
+
   it('is not said of a plan that no single act would mend', () => {
     expect(lacks(planOf(PILAF))).toBeUndefined();
   });

@@ -31,7 +31,10 @@ const COOLER: Readonly<Partial<Record<HeatSetting, HeatSetting>>> = {
   low: 'veryLow',
 };
 
-/** A rest, a lid, a cloth, the ring turned down, the pot not turned: what this plan does not do yet. */
+/** Minutes that are tried under the lid besides (common practice: five more, or ten where it is whole grain or high up). */
+const LONGER_MIN = [5, 10] as const;
+
+/** A rest, a lid, a cloth, more minutes, the ring turned down, the pot not turned: what this plan does not do yet. */
 function candidates({ stages, vessel }: CompletePlan): readonly Change[] {
   const made: Change[] = [];
   const last = lastOf(stages);
@@ -41,6 +44,8 @@ function candidates({ stages, vessel }: CompletePlan): readonly Change[] {
   const covered = stages.filter((s) => COVERED.has(s.act) && s.lid !== 'pressure').at(-1);
   if (covered?.lid === 'off') made.push({ code: 'lidOn', stageId: covered.id });
   if (covered?.lid === 'on') made.push({ code: 'cloth', stageId: covered.id });
+  if (covered?.end.kind === 'minutes')
+    for (const minutes of LONGER_MIN) made.push({ code: 'longer', stageId: covered.id, minutes });
   const cooler = covered && !heatsItself(vessel.kind) ? COOLER[covered.heat] : undefined;
   if (covered && cooler) made.push({ code: 'heat', stageId: covered.id, heat: cooler });
   for (const s of stages) if (s.act === 'turn') made.push({ code: 'noTurn', stageId: s.id });
@@ -48,7 +53,7 @@ function candidates({ stages, vessel }: CompletePlan): readonly Change[] {
 }
 
 /**
- * The one act that would mend most pots of a plan (a rest, a lid, a cloth under it, a lower ring, no turning), each tried
+ * The one act that would mend most pots of a plan (a rest, a lid, a cloth under it, more minutes, a lower ring, no turning), each tried
  * in the same kitchens with its own best pour; undefined where none gains 8 in a hundred, or 85 come out right already.
  * @param samples of the plan as it is
  * @param seed what those were drawn with

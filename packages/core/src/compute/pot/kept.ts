@@ -1,6 +1,6 @@
 import { STEP_MIN } from './cook.js';
-import type { Order } from './integrate.js';
 import type { Setup } from './setup.js';
+import { room, type Order } from './integrate.js';
 import { newWalk, type CookedStage, type Walk } from './walk.js';
 
 /** The midpoint rule, as a pot is cooked through with. */
@@ -30,12 +30,15 @@ export function kept({
   stopAtMin,
   ...rest
 }: Walk): Kept {
-  return { ...rest, y: [...y], cooked: [...cooked], ranDryMin: ranDryMin ?? null };
+  return { ...rest, y: Array.from(y), cooked: [...cooked], ranDryMin: ranDryMin ?? null };
 }
+
+/** Room for the steps of pots that are on their way: one is cooked after the other, and nothing stays in it. */
+const ROOM = room(ORDER);
 
 /** A walk taken up again. */
 export function walkOf(setup: Setup, { y, cooked, ranDryMin, ...rest }: Kept): Walk {
-  const fresh = newWalk(setup, 0, { stepMin: STEP_MIN, order: ORDER, record: undefined });
+  const fresh = newWalk(setup, 0, { stepMin: STEP_MIN, order: ORDER, record: undefined, room: ROOM });
   fresh.y.set(y);
   fresh.cooked.push(...cooked);
   return Object.assign(fresh, rest, { ranDryMin: ranDryMin ?? undefined });

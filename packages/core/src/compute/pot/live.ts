@@ -116,6 +116,16 @@ export const takeOut = (setup: Setup, pot: LivePot, waterG: number): LivePot =>
     removeLiquid(walk, waterG);
   });
 
+/**
+ * The same pot, to be gone on with from this minute and not from the beginning of its stage: for one that is looked at often.
+ * Only a stage that ends by its minutes is cut so.
+ * @example fromHere(setup, advancePot(setup, pot, 5)).atMin // 5
+ */
+export const fromHere = (setup: Setup, pot: LivePot): LivePot =>
+  setup.plan.stages[pot.stageIndex]?.end.kind === 'minutes' && pot.began.liquidIn
+    ? changed(setup, pot, () => undefined)
+    : pot;
+
 /** The pot with something done to it: between two stages as it stands there, in the middle of one that is not entered twice. */
 function changed(setup: Setup, pot: LivePot, change: (walk: Walk) => void): LivePot {
   if (pot.began.liquidIn && pot.atMin === pot.began.atMin) {

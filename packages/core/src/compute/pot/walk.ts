@@ -89,16 +89,22 @@ export interface How {
   readonly order: Order;
   readonly record: Recorder | undefined;
   readonly stretch?: OnStretch | undefined;
+  /** Where it takes its steps; its own without. */
+  readonly room?: Room;
 }
 
-export function newWalk(setup: Setup, pourG: number, { stepMin, order, record, stretch }: How): Walk {
+export function newWalk(
+  setup: Setup,
+  pourG: number,
+  { stepMin, order, record, stretch, room: where = room(order) }: How,
+): Walk {
   const later = setup.plan.laterShare * Math.max(0, pourG);
   return {
     setup,
     stepMin,
     record,
     stretch,
-    room: room(order),
+    room: where,
     y: new Float64Array(SIZE),
     cooked: [],
     atMin: 0,

@@ -63,6 +63,8 @@ export interface PotBelief {
   readonly bottom: { readonly caughtNow: number; readonly catchesInMin: number | undefined };
   /** True where what is told of the end stands on what was seen or tasted; else it is a forecast. */
   readonly isSeen: boolean;
+  /** True where it was tasted done and nothing was done to it since. */
+  readonly isDone: boolean;
   /** How many of the kitchens still count, in whole ones. */
   readonly effective: number;
 }
@@ -182,6 +184,7 @@ function thought(kitchens: readonly PotSample[], cooked: CookedStretches, around
     unlikely,
     bottom,
     isSeen,
+    isDone: said.tasted === 'done',
     effective: effectiveOf(kitchens),
   };
 }

@@ -22,8 +22,21 @@ const SPLASHES = [
 const LEAST_ML = 10;
 /** A boil-off in the middle of a covered time is lively only in its first half. */
 const LIVELY_UNTIL = 0.5;
-/** No cook measures finer at the stove, ml. */
+/** What a cook measures with at the stove: spoons for little, and then these parts of a cup (common practice). */
 const SPOON_ML = 15;
+const CUP_PARTS = [1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4, 1] as const;
+
+/** The amount nearest to this that a cook measures: whole spoons below a quarter of a cup, then the parts of cups that people own. */
+function asMeasured(ml: number, cupMl: number): number {
+  const spoons = SPOON_ML * Math.round(ml / SPOON_ML);
+  if (spoons < cupMl / 4) return spoons;
+  const cups = Math.floor(ml / cupMl);
+  const nearest = [0, ...CUP_PARTS]
+    .map((part) => (cups + part) * cupMl)
+    .filter((n) => n > 0)
+    .sort((a, b) => Math.abs(a - ml) - Math.abs(b - ml))[0];
+  return nearest ?? spoons;
+}
 
 /** What the cook's eye and tooth said of the pot as it is now: later than anything that was done to it. */
 export interface SaidNow {
@@ -63,7 +76,7 @@ export function candidatesFor(
     ...(flipped(run) && around.isOff ? [{ kind: 'cookAgain' } as const] : []),
     ...rings(around),
     ...lids(around, lacksMl < -LEAST_ML || have.said.looked === 'wet'),
-    ...(lacksMl > LEAST_ML ? splashes(around, have) : []),
+    ...(lacksMl > LEAST_ML ? splashes(around, have, plan.cupMl) : []),
     ...(lacksMl < -LEAST_ML ? opened(around) : []),
   ];
   return all.filter((act) => fits(act, have.said));
@@ -158,10 +171,14 @@ function lids({ here, isOff }: AroundHere, isWet: boolean): readonly Rescue[] {
   return here.lid === 'on' && CLOSED.has(here.act) ? [{ kind: 'lid', lid: 'ajar' }] : [];
 }
 
-function splashes({ here, isOff, leftMin }: AroundHere, { keepG, perMl, lacksG }: Have): readonly Rescue[] {
+function splashes(
+  { here, isOff, leftMin }: AroundHere,
+  { keepG, perMl, lacksG }: Have,
+  cupMl: number,
+): readonly Rescue[] {
   if (here?.lid === 'off') return [];
   return SPLASHES.flatMap(([share, least]) => {
-    const ml = SPOON_ML * Math.round((share * lacksG) / perMl / SPOON_ML);
+    const ml = asMeasured((share * lacksG) / perMl, cupMl);
     if (ml <= 0) return [];
     const minutes = Math.max(least, isOff ? 0 : Math.round(leftMin));
     return [{ kind: 'splash', ml, minutes, moreThanKept: ml * perMl > keepG + SPOON_ML } as const];

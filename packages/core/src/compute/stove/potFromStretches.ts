@@ -2,6 +2,7 @@ import { endsAtSurface, isWet, plannedMin, type Stage } from '../../basics/metho
 import {
   advancePot,
   endStage,
+  fromHere,
   pourMore,
   readPot,
   stageOverAtMin,
@@ -23,6 +24,8 @@ export interface PotSoFar {
   readonly logLikelihood: number;
   /** The likelihood of what was said last, alone. */
   readonly ofLast: number;
+  /** Where it can be gone on from when more is said. */
+  readonly checkpoint: Checkpoint;
 }
 
 /** Signs that end a stage at a moment the pot decides. */
@@ -32,36 +35,67 @@ const tells = (stage: Stage): boolean =>
   stage.end.kind === 'count' ||
   (stage.end.kind === 'sign' && (TELLING.has(stage.end.sign) || endsAtSurface(stage)));
 
+/** A pot followed so far, to be gone on with when more is said of it: all that is over of it, and what was said since. */
+export interface Checkpoint {
+  /** Stretches that are over, and sayings of the next one, that are in it. */
+  readonly stretches: number;
+  readonly said: number;
+  readonly pot: LivePot;
+  readonly logLikelihood: number;
+  readonly ofLast: number;
+  readonly scale: Scale;
+  /** Minutes of the stretch it stands in that are gone. */
+  readonly goneMin: number;
+}
+
+/** Nothing of a pot was followed yet. */
+const atStart = (setup: Setup, pourWaterG: number): Checkpoint => ({
+  stretches: 0,
+  said: 0,
+  pot: startPot(setup, pourWaterG),
+  logLikelihood: 0,
+  ofLast: 1,
+  scale: { inG: 0, last: undefined },
+  goneMin: 0,
+});
+
 /**
  * Cooks one kitchen's pot through all that was done, and weighs what was said by what there was to see.
  * @param setup of the plan as it was cooked, with the truth of this kitchen
+ * @param from how far it was followed before, through the same beginning
  */
 export function potFromStretches(
   setup: Setup,
   { plan, stretches }: CookedStretches,
   pourWaterG: number,
+  from: Checkpoint = atStart(setup, pourWaterG),
 ): PotSoFar {
-  let pot = startPot(setup, pourWaterG);
-  let logLikelihood = 0;
-  let ofLast = 1;
-  let isWetNow = false;
-  const scale: Scale = { inG: 0, last: undefined };
+  let at = from;
   for (const [k, stretch] of stretches.entries()) {
+    if (k < from.stretches) continue;
     const stage = plan.stages[k];
     if (!stage) break;
-    isWetNow ||= isWet(stage.act) || stage.act === 'fryDry';
+    const isWetNow = plan.stages.slice(0, k + 1).some((s) => isWet(s.act) || s.act === 'fryDry');
     if (!isWetNow) {
-      if (stretch.isOver) pot = endStage(setup, pot);
+      if (stretch.isOver) at = { ...at, pot: endStage(setup, at.pot), stretches: k + 1 };
       continue;
     }
-    pot = takeIn(setup, pot, stretch.intake);
-    scale.inG += stretch.intake.addG - stretch.intake.outG;
-    const through = goThrough(setup, pot, stage, stretch, scale);
-    pot = through.pot;
-    logLikelihood += through.logLikelihood;
-    if (stretch.said.length > 0) ofLast = through.ofLast;
+    const before = at;
+    at = goThrough(setup, before, stage, stretch);
+    if (!stretch.isOver) {
+      const { pot, logLikelihood, ofLast, goneMin } = at;
+      const now = advancePot(setup, pot, Math.max(0, stretch.minutes - goneMin), { stays: true });
+      // A sign is weighed by all that was said until it came: such a stage is followed from its beginning.
+      return {
+        pot: now,
+        logLikelihood,
+        ofLast,
+        checkpoint: stage.end.kind === 'minutes' ? at : before,
+      };
+    }
   }
-  return { pot, logLikelihood, ofLast };
+  const { pot, logLikelihood, ofLast } = at;
+  return { pot, logLikelihood, ofLast, checkpoint: at };
 }
 
 /**
@@ -94,37 +128,50 @@ function takeIn(setup: Setup, pot: LivePot, { addG, outG }: Stretch['intake']): 
 
 /** The scale the pot was put on: what went in and out so far, g, and what was read last. */
 interface Scale {
-  inG: number;
-  last: { readonly weighsG: number; readonly steamG: number; readonly inG: number } | undefined;
+  readonly inG: number;
+  readonly last: { readonly weighsG: number; readonly steamG: number; readonly inG: number } | undefined;
 }
 
 /** What a weight tells beside the one before it: the pot itself cancels out, what steamed off between them is left. */
-function ofWeight(weighsG: number, steamG: number, scale: Scale): number {
-  const { last, inG } = scale;
-  scale.last = { weighsG, steamG, inG };
+function ofWeight(weighsG: number, steamG: number, { last, inG }: Scale): number {
   return last ? likelyLoss(steamG - last.steamG, last.weighsG - weighsG + inG - last.inG) : 1;
 }
 
-function goThrough(setup: Setup, from: LivePot, stage: Stage, stretch: Stretch, scale: Scale): PotSoFar {
-  let logLikelihood = Math.log(momentOf(setup, from, stage, stretch));
-  let pot = from;
-  let ofLast = 1;
-  let gone = 0;
+/** One stretch: what goes in as it begins, each saying at its minute, and its end where it is over. */
+function goThrough(setup: Setup, from: Checkpoint, stage: Stage, stretch: Stretch): Checkpoint {
+  let { pot, logLikelihood, ofLast, scale, goneMin } = from;
+  if (from.said === 0) {
+    const { intake } = stretch;
+    pot = takeIn(setup, pot, intake);
+    scale = { ...scale, inG: scale.inG + intake.addG - intake.outG };
+    logLikelihood += Math.log(momentOf(setup, pot, stage, stretch));
+  }
   let whistles = 0;
-  const steamBefore = stretch.said.some((s) => s.tap.said === 'whistle') ? readPot(setup, from).steamG : 0;
-  for (const { tap, atMin } of stretch.said) {
-    pot = advancePot(setup, pot, Math.max(0, atMin - gone), { stays: true });
-    gone = Math.max(gone, atMin);
+  const steamBefore = stretch.said.some((s) => s.tap.said === 'whistle') ? readPot(setup, pot).steamG : 0;
+  for (const { tap, atMin } of stretch.said.slice(from.said)) {
+    pot = fromHere(setup, advancePot(setup, pot, Math.max(0, atMin - goneMin), { stays: true }));
+    goneMin = Math.max(goneMin, atMin);
     if (tap.said === 'whistle') whistles += 1;
     const reading = readPot(setup, pot);
-    ofLast =
-      tap.kind === 'weighs'
-        ? ofWeight(tap.amount ?? 0, reading.steamG, scale)
-        : likely(tap, { setup, reading, steamG: reading.steamG - steamBefore, whistles });
+    if (tap.kind === 'weighs') {
+      ofLast = ofWeight(tap.amount ?? 0, reading.steamG, scale);
+      scale = { ...scale, last: { weighsG: tap.amount ?? 0, steamG: reading.steamG, inG: scale.inG } };
+    } else ofLast = likely(tap, { setup, reading, steamG: reading.steamG - steamBefore, whistles });
     logLikelihood += Math.log(ofLast);
   }
-  pot = advancePot(setup, pot, Math.max(0, stretch.minutes - gone), { stays: true });
-  return { pot: stretch.isOver ? endStage(setup, pot) : pot, logLikelihood, ofLast };
+  if (stretch.isOver) {
+    const end = advancePot(setup, pot, Math.max(0, stretch.minutes - goneMin), { stays: true });
+    return {
+      stretches: from.stretches + 1,
+      said: 0,
+      pot: endStage(setup, end),
+      logLikelihood,
+      ofLast,
+      scale,
+      goneMin: 0,
+    };
+  }
+  return { ...from, said: stretch.said.length, pot, logLikelihood, ofLast, scale, goneMin };
 }
 
 /** What the moment at which a stage's own sign came tells of this kitchen. */

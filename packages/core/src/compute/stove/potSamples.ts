@@ -3,7 +3,7 @@ import { drawZ } from '../odds/draw.js';
 import type { LivePot } from '../pot/live.js';
 import { setupOf, type Setup } from '../pot/setup.js';
 import type { CookedStretches } from './stretchesFromRun.js';
-import { potFromStretches } from './potFromStretches.js';
+import { potFromStretches, type Checkpoint } from './potFromStretches.js';
 
 /** A mean and a standard deviation, as shares. */
 export interface Known {
@@ -22,7 +22,7 @@ export interface PotSample {
 }
 
 /** How many times as many kitchens are followed where few are left that count. */
-const MORE = 3;
+const MORE = 2;
 const FEW = 10;
 /** What was said last came as a surprise where it was to be expected less often than this. */
 export const UNLIKELY = 0.07;
@@ -65,9 +65,17 @@ export function samplesFromStretches(
     const setup = setupOf(cooked.plan, truthOf(z, spreads));
     const [off = 0] = beyond ? drawZ(seed + 1, i) : [];
     const poured = pourG * Math.max(LEAST_POUR, 1 + (beyond?.pour ?? 0) * off);
-    const { pot, logLikelihood, ofLast } = potFromStretches(setup, cooked, poured);
+    const draw = `${i.toString()}${beyond === undefined ? '' : beyond.share.toString()}`;
+    const { pot, logLikelihood, ofLast, checkpoint } = potFromStretches(
+      setup,
+      cooked,
+      poured,
+      followed.latest(draw, isTold),
+    );
+    followed.keep(draw, isTold, checkpoint);
     return { setup, pot, ofLast, logWeight: logLikelihood + Math.log(counts) };
   };
+  const followed = new FollowedBefore(cooked, [pourG, seed]);
   const take = (from: number, to: number): Followed[] =>
     Array.from({ length: to - from }, (_, k) => from + k).flatMap((i) => {
       if (i % EVERY !== EVERY - 1) return [one(i, ((1 - SURPRISED.share) * EVERY) / (EVERY - 1))];
@@ -79,11 +87,57 @@ export function samplesFromStretches(
   const isEnough = effectiveOf(weighed) >= FEW;
   if (isEnough && !isAstray) return weighed;
   const more = isEnough ? [] : take(draws, MORE * draws);
-  const astray = Array.from({ length: draws }, (_, i) =>
-    one(i, (ASTRAY.share * (first.length + more.length)) / draws, ASTRAY),
+  const few = Math.ceil(draws / 2);
+  const astray = Array.from({ length: isAstray ? few : 0 }, (_, i) =>
+    one(i, (ASTRAY.share * (first.length + more.length)) / few, ASTRAY),
   );
   return weighedOf([...first, ...more, ...astray]);
 }
+
+/**
+ * Pots as they were followed when something was last said of them: told one more thing, only what is new is cooked. Only for the
+ * pot that was thought of last.
+ */
+class FollowedBefore {
+  static #kept = new Map<string, Map<string, Checkpoint>>();
+  readonly #keys: readonly (readonly string[])[];
+
+  constructor({ plan, stretches }: CookedStretches, of: readonly number[]) {
+    const { stages, ...rest } = plan;
+    let before = JSON.stringify([rest, of]);
+    // What was done and said, step by step: a checkpoint is of one such beginning, whatever came after.
+    const keys = stretches.map(({ said, ...stretch }, k) => {
+      const began = before + JSON.stringify([stages[k], stretch.intake]);
+      const here = [before, ...said.map((_, n) => began + JSON.stringify(said.slice(0, n + 1)))];
+      before += JSON.stringify([stages[k], stretch, said]);
+      return here;
+    });
+    this.#keys = [...keys, [before]];
+  }
+
+  latest(draw: string, isTold: boolean): Checkpoint | undefined {
+    for (const keys of [...this.#keys].reverse())
+      for (const key of [...keys].reverse()) {
+        const found = FollowedBefore.#kept.get(key)?.get(`${draw}${String(isTold)}`);
+        if (found) return found;
+      }
+    return undefined;
+  }
+
+  keep(draw: string, isTold: boolean, checkpoint: Checkpoint): void {
+    const key = this.#keys[checkpoint.stretches]?.[checkpoint.said];
+    if (key === undefined) return;
+    const kept = FollowedBefore.#kept;
+    const draws = kept.get(key) ?? new Map<string, Checkpoint>();
+    kept.delete(key);
+    kept.set(key, draws);
+    draws.set(`${draw}${String(isTold)}`, checkpoint);
+    const oldest = kept.keys().next().value;
+    if (kept.size > KEPT_BEGINNINGS && oldest !== undefined) kept.delete(oldest);
+  }
+}
+/** Beginnings that are kept: of this pot, and of one that is on beside it. */
+const KEPT_BEGINNINGS = 6;
 
 /** Hundreds of things said make numbers that no product holds: weights are told from the likeliest. */
 function weighedOf(followed: readonly Followed[]): readonly PotSample[] {

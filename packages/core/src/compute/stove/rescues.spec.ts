@@ -123,6 +123,15 @@ describe('what a press of an act does', () => {
     expect(acts({ kind: 'backOn', minutes: 8 }, rest)[0]).toEqual(['heat', 'low', 8]);
   });
 
+  it('turns a high ring down with a splash: what was boiled away would be boiled away again', () => {
+    const high = pot();
+    high.tap('heat', high.here.id, { said: 'mediumHigh' });
+    expect(acts({ kind: 'splash', ml: 60, minutes: 2, moreThanKept: false }, high)).toEqual([
+      ['splash', 60],
+      ['heat', 'low'],
+    ]);
+  });
+
   it('makes stages of their own for a pot that is over', () => {
     const over = new AtStove(PILAF);
     while (over.run().phase !== 'finished') over.end();
@@ -176,6 +185,16 @@ describe('what is advised', () => {
     const { act, leftAlone, then } = pot.believed();
     expect(['cookAgain', 'splash']).toContain(act.kind);
     expect(then.asWanted).toBeGreaterThan(leftAlone.asWanted);
+  });
+
+  it('is in whole spoons, or in the parts of a cup that people own', () => {
+    for (const afterMin of [5, 8, 11, 14]) {
+      const { act } = new AtStove(PILAF).to(COVERED).later(afterMin).say('tasted', 'hard').believed();
+      if (act.kind !== 'splash') continue;
+      const cups = act.ml / 236.588;
+      const isOwned = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4].some((p) => Math.abs((cups % 1) - p) < 1e-6);
+      expect([act.ml, isOwned || (act.ml % 15 === 0 && cups < 1 / 4)]).toEqual([act.ml, true]);
+    }
   });
 
   it('asks for another look once, and believes what is said again', () => {

@@ -1,4 +1,5 @@
 import {
+  HEATS,
   heatsItself,
   type HeatSetting,
   type LidState,
@@ -6,7 +7,7 @@ import {
 } from '../../basics/heat/equipment.js';
 import { plannedMin, type Stage } from '../../basics/method/stage.js';
 import type { RunState } from './runFromTaps.js';
-import type { StageRun } from './sheet.js';
+import { fireNow, type StageRun } from './sheet.js';
 import type { Tap } from './tap.js';
 
 /** What can be done to a pot now, with its amount and its minutes. */
@@ -24,7 +25,7 @@ export type Rescue =
   | { readonly kind: 'ring'; readonly heat: HeatSetting }
   /** The lid otherwise, from now on. */
   | { readonly kind: 'lid'; readonly lid: LidState }
-  /** So much hot liquid round the edge, lid on, low, so many minutes. */
+  /** So much hot liquid round the edge, lid on, low or as low as it is, so many minutes. */
   | {
       readonly kind: 'splash';
       readonly ml: number;
@@ -58,6 +59,8 @@ interface Here {
   /** True once every stage is over: what is done then are stages of their own. */
   readonly isFinished: boolean;
   readonly isOff: boolean;
+  /** True for a closed pot on a ring above low. */
+  readonly isHot: boolean;
   /** Minutes left on its clock. */
   readonly leftMin: number;
 }
@@ -102,15 +105,14 @@ const DOES: { readonly [K in Rescue['kind']]: Does<K> } = {
   offNow: (_, { id }) => [{ kind: 'done', stageId: id }],
   ring: ({ heat }, here) => [heatOf(here, heat)],
   lid: ({ lid }, { id }) => [{ kind: 'lid', stageId: id, said: lid }],
-  splash: ({ ml, minutes }, here) => [
-    ...(here.isFinished ? anew(here, 'simmer', minutes) : []),
-    { kind: 'splash', stageId: here.id, amount: ml },
-    ...(here.isFinished
-      ? []
-      : here.isOff
-        ? [heatOf(here, 'low', minutes), ...lasting(here, minutes + MENDED_RESTS_MIN)]
-        : lasting(here, minutes)),
-  ],
+  splash: ({ ml, minutes }, here) => {
+    const poured: TapToMake = { kind: 'splash', stageId: here.id, amount: ml };
+    if (here.isFinished) return [...anew(here, 'simmer', minutes), poured];
+    if (here.isOff)
+      return [poured, heatOf(here, 'low', minutes), ...lasting(here, minutes + MENDED_RESTS_MIN)];
+    // What was boiled away on a high ring would be boiled away again.
+    return [poured, ...(here.isHot ? [heatOf(here, 'low')] : []), ...lasting(here, minutes)];
+  },
   open: ({ minutes, lively }, here) =>
     here.isFinished
       ? [...anew(here, 'openBoil', minutes), ...(lively ? [] : [heatOf(here, 'low')])]
@@ -139,9 +141,15 @@ export function rescueTaps(act: Rescue, run: RunState, nowMs: number): readonly 
     stage,
     isFinished: run.phase === 'finished',
     isOff: stage.heat === 'off',
+    isHot: isHot(stage, line, run, nowMs),
     leftMin: leftOf(line, run, nowMs),
   };
   return (DOES[act.kind] as Does<Rescue['kind']>)(act, here);
+}
+
+function isHot({ lid }: Stage, line: StageRun, { said }: RunState, nowMs: number): boolean {
+  const { heat } = fireNow(line, said, nowMs);
+  return lid !== 'off' && heat !== 'off' && HEATS.indexOf(heat) < HEATS.indexOf('low');
 }
 
 const leftOf = (line: StageRun, run: RunState, nowMs: number): number => {

@@ -1,7 +1,11 @@
 import type { Answer, PlanInput } from '@hammock/core';
 import { useEffect } from 'react';
 import { oddsKey, useOdds } from '../../../stores/plan/odds.js';
+import { Missing } from '../number/Missing.js';
 import { inAHundred, nearestTo } from '../../../words/stove/potWords.js';
+
+/** Where fewer come out right than this, what would mend most of them stands beside it. */
+const FEW = 0.6;
 
 /** How sure the number is, beside the words of the plan; the whole of it stands further down. */
 export function OddsInShort({ answer, input }: { readonly answer: Answer; readonly input: PlanInput }) {
@@ -11,22 +15,26 @@ export function OddsInShort({ answer, input }: { readonly answer: Answer; readon
   useEffect(() => {
     ask(JSON.parse(key) as PlanInput);
   }, [ask, key]);
+  const missing = useOdds((s) => (s.of === key ? s.missing : undefined));
   const near = odds && nearestTo(odds, answer.pour.waterG);
   const share = near?.chances.asWanted;
   if (answer.verdict === 'tooMuch') return null;
   return (
-    <p className="m-0 hidden text-right lg:block" aria-busy={share === undefined}>
-      <span className="figures block min-h-[4.4rem] text-[4.8rem]">
-        {share === undefined ? '–' : inAHundred(share)}
-      </span>
-      in 100 such pots come out right
-      {near?.looked ? <>, about {inAHundred(near.looked.asWanted)} if you taste once</> : ''}.{' '}
-      <a
-        href="#odds"
-        className="inline-flex min-h-11 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
-      >
-        How sure is that?
-      </a>
-    </p>
+    <div className="hidden text-right lg:block">
+      <p className="m-0" aria-busy={share === undefined}>
+        <span className="figures block min-h-[4.4rem] text-[4.8rem]">
+          {share === undefined ? '–' : inAHundred(share)}
+        </span>
+        in 100 such pots come out right
+        {near?.looked ? <>, about {inAHundred(near.looked.asWanted)} if you taste once</> : ''}.{' '}
+        <a
+          href="#odds"
+          className="inline-flex min-h-11 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
+        >
+          How sure is that?
+        </a>
+      </p>
+      {missing && share !== undefined && share < FEW && <Missing missing={missing} stages={answer.stages} />}
+    </div>
   );
 }

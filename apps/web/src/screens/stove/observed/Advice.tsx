@@ -34,7 +34,7 @@ export function Advice({
       <p className={`m-0 leading-snug font-bold ${urgent ? 'text-[1.6rem]' : 'text-[1.3rem]'}`}>
         {belief.unlikely
           ? 'Few pots would show that now. Look once more, taste a grain, and say what you find.'
-          : (text ?? 'Leave it as it is.')}
+          : (text ?? (belief.isDone ? 'Done. Leave it, and let it rest.' : 'Leave it as it is.'))}
       </p>
       {bottom !== '' && <p className="m-0 text-[1.15rem]">{bottom}</p>}
       <p className="m-0 text-faint">
