@@ -22,20 +22,14 @@ const SPLASHES = [
 const LEAST_ML = 10;
 /** A boil-off in the middle of a covered time is lively only in its first half. */
 const LIVELY_UNTIL = 0.5;
-/** What a cook measures with at the stove: spoons for little, and then these parts of a cup (common practice). */
+/** What a cook measures with at the stove: spoons for little, and then quarters of a cup (common practice). */
 const SPOON_ML = 15;
-const CUP_PARTS = [1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4, 1] as const;
+const CUP_PART = 1 / 4;
 
-/** The amount nearest to this that a cook measures: whole spoons below a quarter of a cup, then the parts of cups that people own. */
+/** The amount nearest to this that a cook measures: whole spoons below a quarter of a cup, then quarters of cups. */
 function asMeasured(ml: number, cupMl: number): number {
-  const spoons = SPOON_ML * Math.round(ml / SPOON_ML);
-  if (spoons < cupMl / 4) return spoons;
-  const cups = Math.floor(ml / cupMl);
-  const nearest = [0, ...CUP_PARTS]
-    .map((part) => (cups + part) * cupMl)
-    .filter((n) => n > 0)
-    .sort((a, b) => Math.abs(a - ml) - Math.abs(b - ml))[0];
-  return nearest ?? spoons;
+  const part = CUP_PART * cupMl;
+  return ml < part - SPOON_ML / 2 ? SPOON_ML * Math.round(ml / SPOON_ML) : part * Math.round(ml / part);
 }
 
 /** What the cook's eye and tooth said of the pot as it is now: later than anything that was done to it. */

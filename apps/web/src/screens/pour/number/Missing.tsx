@@ -16,7 +16,7 @@ export function Missing({
     <div data-testid="missing-act">
       <h3 className="m-0 text-[1.05rem] font-bold">First: {changeText(change, stages, () => '')}</h3>
       <p className="m-0">
-        Then {inAHundred(then)} in 100 come out right, not {inAHundred(now)}.
+        Then the best pour comes out right {inAHundred(then)} times in 100, not {inAHundred(now)}.
       </p>
       {next && (
         <Button weight="quiet" className="mt-1" onClick={() => useDraft.getState().setSpec({ stages: next })}>
