@@ -182,6 +182,7 @@ export {
   BASE,
   HOB,
   INGREDIENT,
+  LONGEST_TOLD,
   OWN,
   PLAN,
   POWERS,

@@ -62,7 +62,7 @@ export const told = (
     plan,
     made: withTold(
       draft,
-      { telling, told: plan, ready },
+      { telling, told: plan, ready, text },
       () => KITCHEN,
       () => LARGE.id,
     ),

@@ -1,6 +1,6 @@
 import type { Stage } from '@hammock/core';
 import type { SharedPlan } from '@hammock/core/exchange';
-import { createPortal } from 'react-dom';
+import { createPortal, flushSync } from 'react-dom';
 import { lazy, Suspense, useState } from 'react';
 import { fetched } from '../../storage/fetched.js';
 import { CAREFUL, sheetText, type PlanSheet } from '../../words/plan/planText.js';
@@ -20,6 +20,13 @@ export function TakeAlong({
 }) {
   const [said, say] = useState('');
   const [linked, setLinked] = useState(false);
+  const [asTold, setAsTold] = useState(false);
+  const { told } = plan.input;
+  const printed = (words: boolean): void => {
+    // The printer takes what stands there when it is called.
+    flushSync(() => setAsTold(words));
+    print();
+  };
   const text = (): string => sheetText(sheet);
   const copy = (): void => {
     // On plain http there is no clipboard to write to: then the text itself is shown.
@@ -40,9 +47,14 @@ export function TakeAlong({
         Take it along
       </h2>
       <p className="m-0 mt-1 flex flex-wrap gap-x-6">
-        <Button weight="plain" onClick={() => print()}>
+        <Button weight="plain" onClick={() => printed(false)}>
           Print a sheet
         </Button>
+        {told !== undefined && (
+          <Button weight="plain" onClick={() => printed(true)}>
+            Print it as it was told
+          </Button>
+        )}
         <Button weight="plain" onClick={copy}>
           Copy as text
         </Button>
@@ -75,13 +87,30 @@ export function TakeAlong({
           <PlanLink plan={plan} />
         </Suspense>
       )}
-      <Sheet sheet={sheet} />
+      {asTold && told !== undefined ? (
+        <ToldSheet heading={sheet.heading} told={told} />
+      ) : (
+        <Sheet sheet={sheet} />
+      )}
     </section>
   );
 }
 
 /** More lines than this are set smaller: the sheet is one page. */
 const MANY_LINES = 26;
+
+/** The cook's own words on paper. */
+function ToldSheet({ heading, told }: { readonly heading: string; readonly told: string }) {
+  return createPortal(
+    <div className={told.length > MANY_WORDS ? 'sheet sheet-long' : 'sheet'} aria-hidden>
+      <h1>{heading}</h1>
+      <p className="whitespace-pre-wrap">{told}</p>
+    </div>,
+    document.body,
+  );
+}
+/** A longer telling is set smaller, characters. */
+const MANY_WORDS = 1500;
 
 /** One page for the fridge door. It hangs beside the program, which a printer leaves out. */
 function Sheet({ sheet: { heading, goesIn, pour, stages } }: { readonly sheet: PlanSheet }) {

@@ -173,7 +173,7 @@ export const COSTS = { tooSoft: 0.5, hard: 0.2, caught: 0.6 } as const;
 
 /**
  * How good a choice is: as wanted, less what the other ends cost.
- * @example worth({ hard: 0.1, asWanted: 0.8, firm: 0, soft: 0.2, tooSoft: 0.1, wetTop: 0, caught: 0 }) // 0.73
+ * @example worth({ hard: 0.1, asWanted: 0.8, tooSoft: 0.1, wetTop: 0, caught: 0 }) // 0.73
  */
-export const worth = (c: Chances): number =>
+export const worth = (c: Omit<Chances, 'firm' | 'soft'>): number =>
   c.asWanted - COSTS.tooSoft * c.tooSoft - COSTS.hard * c.hard - COSTS.caught * c.caught;

@@ -171,6 +171,9 @@ export const STAGE = shape('Stage', {
   },
 });
 
+/** Longest telling that is kept with its dish, characters. */
+export const LONGEST_TOLD = 12_000;
+
 /** Something made beside the pot. */
 const BESIDE = shape('Beside', {
   id: { kind: 'text', most: 40, oneLine: true, about: 'Its id within the plan', example: 'beside-1' },
@@ -230,6 +233,13 @@ export const PLAN = shape('Plan', {
     most: MOST_OWN,
     about: "The household's own ingredients that the plan names",
     ...optional,
+  },
+  told: {
+    kind: 'text',
+    most: LONGEST_TOLD,
+    about: 'The dish as its cook told it; words, nothing is computed from them',
+    optional: true,
+    mayBeEmpty: true,
   },
   base: { kind: 'one', of: BASE, about: 'What is known of the base', ...optional },
   pourWith: id('Id of the liquid whose amount is asked for', { ...optional, example: 'water' }),

@@ -89,6 +89,8 @@ export type Served = (typeof SERVED)[number];
  * amount and the vessel are required; PLAN_DEFAULTS documents the rest.
  */
 export interface PlanInput {
+  /** The dish as its cook told it. Words: nothing is computed from them. */
+  readonly told?: string;
   readonly grainId: string;
   readonly grain: AmountInput;
   /** Class of amylose of this bag, where it is not the grain's usual one. */

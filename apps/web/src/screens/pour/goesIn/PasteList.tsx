@@ -80,7 +80,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
     if (!draft) return;
     const { planId: _id, ...made } = withTold(
       draft,
-      { telling, told, ready },
+      { telling, told, ready, text },
       useKitchen.getState,
       vesselOfWidth,
     );

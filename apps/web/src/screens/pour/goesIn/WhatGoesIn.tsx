@@ -57,6 +57,8 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
   const own = useKitchen((s) => s.ingredients);
   const choices = useMemo(() => everything(own), [own]);
   const [pasting, setPasting] = useKeptState('paste.open', false);
+  const [, setText] = useKeptState('paste.text', '');
+  const told = useDraft((s) => s.draft?.spec.told);
   const [opened, setOpened] = useState(false);
   const opener = useRef<HTMLButtonElement>(null);
   const measures = useMeasures(useDraft((s) => s.draft?.cupId));
@@ -106,6 +108,24 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
         >
           type or paste a list
         </button>
+        {told !== undefined && !pasting && (
+          <>
+            {' '}
+            or{' '}
+            <button
+              type="button"
+              className="changeable"
+              onClick={() => {
+                // Read back as it was told; put in again, it takes the place of what stands here.
+                setText(told);
+                setPasting(true);
+                setOpened(true);
+              }}
+            >
+              see it as it was told
+            </button>
+          </>
+        )}
       </div>
       {pasting && (
         <PasteList

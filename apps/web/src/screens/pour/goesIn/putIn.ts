@@ -3,6 +3,7 @@ import {
   completePlan,
   laidInto,
   levelMl,
+  LONGEST_TOLD,
   METHOD_VESSEL,
   toldFields,
   type Telling,
@@ -21,6 +22,8 @@ export interface Understood {
   readonly telling: Telling;
   readonly told: ToldPlan;
   readonly ready: (line: number) => boolean;
+  /** As it was typed or pasted: kept with the dish, where it is one. */
+  readonly text?: string;
 }
 
 /**
@@ -32,7 +35,7 @@ export interface Understood {
  */
 export function withTold(
   draft: Draft,
-  { telling, told, ready }: Understood,
+  { telling, told, ready, text = '' }: Understood,
   kitchenNow: () => KitchenThings,
   widthId: (cm: number) => string,
 ): Draft {
@@ -47,6 +50,7 @@ export function withTold(
     ...kept,
     ...fields,
     ingredients,
+    ...(isWhole && text !== '' && text.length <= LONGEST_TOLD ? { told: text } : {}),
     ...(timing ? { timing: { ...(isWhole ? {} : kept.timing), ...timing } } : {}),
   };
   const bag = isWhole ? kitchen.bags.find((b) => b.grainId === fields.grainId) : undefined;
