@@ -63,7 +63,7 @@ const LEVELS = {
 /** The cook's own way to measure the pour. */
 function ruleWords(rule: PourRule): string {
   if (rule.kind === 'ratio')
-    return `${(Math.round(rule.ratio * 100) / 100).toString()} of liquid to 1 of grain`;
+    return `${(Math.round(rule.ratio * 100) / 100).toString()} of liquid to 1 of grain${rule.moreMl === undefined ? '' : `, and ${whole(rule.moreMl)} ml more`}`;
   if (rule.kind === 'ml') return `${whole(rule.ml)} ml in all`;
   if (rule.kind === 'less') return `${whole(rule.ml)} ml less`;
   if (rule.kind === 'mm') return `${whole(rule.mm)} mm over the grain`;

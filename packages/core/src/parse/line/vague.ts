@@ -25,6 +25,7 @@ const VAGUES: readonly Vague[] = [
   { words: /\bpinch(?:es)?\b/iu, ml: 0.3 },
   { words: /\bsprinkles?\b|\bsprinkling\b/iu, ml: 2 },
   { words: /\bscoops?\b/iu, ml: 50 },
+  { words: /\bladle(?:ful)?s?\b/iu, ml: 120 },
   { words: /\bdollops?\b/iu, ml: 25 },
   { words: /\bstrands?\b|\bthreads?\b/iu, g: 0.002 },
 ];
@@ -37,7 +38,7 @@ const LESS = /\b(?:small|tiny|scant|little)\b/iu;
 
 /** What comes before a vague word where no number does. */
 export const VAGUE_LEAD =
-  /^(?:an?\s+|the\s+|some\s+)?(?:(?:very|good|generous|big|large|small|tiny|scant|little|heaped)\s+)*(?=(?:(?:hand|fist)ful|splash|squeeze|glug|drizzle|dash|knob|pinch|sprinkl|scoop|dollop|strand|thread)s?)/iu;
+  /^(?:an?\s+|the\s+|some\s+)?(?:(?:very|good|generous|big|large|small|tiny|scant|little|heaped)\s+)*(?=(?:(?:hand|fist)ful|splash|squeeze|glug|drizzle|dash|knob|pinch|sprinkl|scoop|ladle(?:ful)?|dollop|strand|thread)s?)/iu;
 
 /** The measure a line names with a hand, for this row; undefined where it names none. */
 export function vagueAmount(

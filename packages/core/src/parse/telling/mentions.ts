@@ -20,7 +20,7 @@ const LASTS =
   /\s+(?:(?:for|about|some)\s+)?\S+(?:\s+(?:to|or)\s+\S+)?\s+(?:minutes?|mins?|hours?|hrs?)\b.*$/iu;
 /** Counted things that are none: minutes, times, rounds, sides, fingers. */
 const NO_THING =
-  /^(?:(?:about|another|the last|the first|for|some|just)\s+)*(?:an?|\S+)(?:\s+(?:to|or|and|a|half|more|good)(?:\s+\S+)?){0,2}\s+(?:minutes?|mins?|hours?|hrs?|seconds?|times?|rounds?|sides?|fingers?|knuckles?|whistles?|turns?|changes?|more|less|people|persons|cm|mm|inch(?:es)?$|degrees|°|stages?|ways?|coins?|rings?|cubes|pieces|matchsticks|strips|slices|hobs?|ladles?|ladlefuls?|or so)\b/iu;
+  /^(?:(?:about|another|the last|the first|for|some|just)\s+)*(?:an?|\S+)(?:\s+(?:to|or|and|a|half|more|good)(?:\s+\S+)?){0,2}\s+(?:minutes?|mins?|hours?|hrs?|seconds?|times?|rounds?|sides?|fingers?|knuckles?|whistles?|turns?|changes?|more|less|people|persons|cm|mm|inch(?:es)?$|degrees|°|stages?|ways?|coins?|rings?|cubes|pieces|matchsticks|strips|slices|hobs?|(?:ladles?|ladlefuls?)(?!\s+of\s+(?!(?:the\s+|that\s+|this\s+)?(?:stew|base|sauce|it|mixture|liquid|stock|water|broth)\b))|or so)\b/iu;
 /** Vessels and rings are named and do not go in. */
 const VESSEL =
   /^(?:(?:an?|one|two|the|my|wide|heavy|large|small|non-?stick|deep|same|rice|pressure|big|good|other|separate|another|another|electric|wok|clean|wet)\s+)*(?:pots?|pan|saucepan|casserole|cooker|multi-?cooker|skillet|bowl|sieve|colander|plate|lid|flame|heat|ring|hob|burner|fire|stove|cloth|towel|tea towel|paper towel|foil|board|fork|spoon|kettle|oven|jug|fridge|table|side|bottom|top|surface|corners|middle|meantime|way|fat|dish|tray)\b/iu;
@@ -70,7 +70,7 @@ const AND_AMOUNT =
 
 /** "Ginger garlic paste a spoon". */
 const AMOUNT_BEHIND =
-  /^(\p{L}[\p{L}\s-]{2,30}?)[\s,]+((?:an?|one|two|three|four|half an?|\d+(?:\.\d+)?)\s+(?:spoons?|tsp|tbsp|teaspoons?|tablespoons?|cups?|pinch|handfuls?|cloves?|sticks?))$/iu;
+  /^(?!an?\s+(?:half|quarter|third)\b)(\p{L}[\p{L}\s-]{2,30}?)[\s,]+((?:an?|one|two|three|four|half an?|\d+(?:\.\d+)?)\s+(?:spoons?|tsp|tbsp|teaspoons?|tablespoons?|cups?|pinch|handfuls?|cloves?|sticks?))$/iu;
 
 /** "A teaspoon of cumin and one of oregano": the second in the unit of the first. */
 function withUnit(text: string, before: string | undefined): string {

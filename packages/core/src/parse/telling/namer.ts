@@ -2,7 +2,8 @@ import { ingredientById } from '../../basics/larder/larder.js';
 import { soakedFor } from '../../basics/larder/pulseSoak.js';
 import { isName, parseLine, parseLines, type LineOptions, type ParsedLine } from '../line/parseLine.js';
 import { saidNumber } from '../line/saidNumber.js';
-import { ALL_WORD, GRAIN_WORD, LIQUID_WORD } from '../words/attributes.js';
+import { ALL_WORD, LIQUID_WORD } from '../words/attributes.js';
+import { GRAIN_WORD } from '../words/grainWords.js';
 import type { DraftAct } from './draftAct.js';
 import { isSpice, listedBy, mentionsIn, namesAlone } from './mentions.js';
 import { inMeasure, ownMeasure, type OwnMeasure } from '../words/ownMeasure.js';
@@ -30,6 +31,11 @@ const NO_OBJECT: ReadonlySet<Verb> = new Set<Verb>([
 const BLEND = /\b(?:blend|blended mix|pur[eé]e|mix)\b/iu;
 const BARE_AMOUNT =
   /^(?:about\s+)?(?:an?|one|two|three|four|half an?|[\d½¼¾⅓⅔./]+)\s*(?:(?:good|big|small|large|heaped|level)\s+)?(?:g|kg|ml|grams?|cups?|tbsp|tsp|tablespoons?|teaspoons?|spoons?|handfuls?|pinch(?:es)?|bunch(?:es)?|tins?|cans?)$/iu;
+/** A part of a cup: "a quarter of a cup". */
+const BARE_PART = /^(?:an?\s+)?(?:half|quarter|third)(?:\s+of)?(?:\s+an?)?\s+(?:cup|mug|glass|spoon)$/iu;
+/** "Some zhoug": something goes in, whatever it is. */
+const SOME =
+  /^some\s+(?!(?:of|more|colou?r|time|heat|steam|room|space|people|others?|bits?|shine|bite|air)\b)\p{L}{3,}(?:\s\p{L}{3,})?$/iu;
 const OF_IT = /\bof\s*$|\bof\s+(?:it|them|those|these)\b/iu;
 /** Verbs that are done to something. */
 const NEEDS: ReadonlySet<Verb> = new Set<Verb>([
@@ -116,7 +122,7 @@ export abstract class Namer {
       !/\bit\s+(?:boils?|is|comes|rolls|looks|smells|just|turns|has|goes)\b/iu.test(text);
     for (const m of mentionsIn(words, this.options)) {
       const isList = this.listed >= IS_A_LIST;
-      if (OF_IT.test(m.text) || BARE_AMOUNT.test(m.text)) continue;
+      if (OF_IT.test(m.text) || BARE_AMOUNT.test(m.text) || BARE_PART.test(m.text)) continue;
       const isSame = /\bsame\b/iu.test(m.said);
       for (const read of m.lines) {
         if (isSame && read.amount === undefined) continue;
@@ -148,7 +154,9 @@ export abstract class Namer {
           !isName(line.text.replace(/^\S+\s+/u, ''), this.options);
         const exact = line.reason !== 'spelling' && line.id !== undefined && !isNear;
         const alone = !m.counts && this.again(m.text).length === 0 && namesAlone(m, this.options);
-        if (isMeasured ? exact || hasUnit(m.text, this.options) : alone) {
+        const isSome =
+          line.id === undefined && SOME.test(m.text) && /^(?:add|list|fry|stir|words)$/u.test(act.verb);
+        if (isSome || (isMeasured ? exact || hasUnit(m.text, this.options) : alone)) {
           if (isMeasured && !exact && this.again(m.text).length > 0) continue;
           const n = this.add(line, text, apart);
           named.push({ line: n, isNew: true });
@@ -177,7 +185,7 @@ export abstract class Namer {
     act.grain = grain || named.some((n) => this.lines[n.line]?.isGrain === true);
     act.liquid =
       named.some((n) => this.lines[n.line]?.pours === true) ||
-      (LIQUID_WORD.test(words) && /^(?:add|boil)$/u.test(act.verb));
+      (LIQUID_WORD.test(words) && /^(?:add|boil|list)$/u.test(act.verb));
     if (named.length > 0 || grain) this.last = { things: act.things.map((n) => n.line), grain: act.grain };
   }
 

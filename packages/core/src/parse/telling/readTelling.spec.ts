@@ -441,3 +441,31 @@ describe('a telling in one breath', () => {
     expect(read(`Pot\n2 cups basmati\n${words}`).portions).toBe(portions);
   });
 });
+
+describe('a pour by the grain, whatever the grain', () => {
+  it.each([
+    ['Double the barley.', { kind: 'ratio', ratio: 2 }],
+    ['Stock, twice the farro.', { kind: 'ratio', ratio: 2 }],
+    ['Water, one and a half times the matta.', { kind: 'ratio', ratio: 1.5 }],
+    ['Stock, double the rice and a half cup more.', { kind: 'ratio', ratio: 2, moreMl: 120 }],
+    ['Water, twice the buckwheat plus a quarter of a cup.', { kind: 'ratio', ratio: 2, moreMl: 60 }],
+  ])('%s', (clause, rule) => {
+    const told = plan(`Pot\n2 cups pearl barley\nFry. ${clause}`);
+    expect(told.rule).toEqual(rule);
+    // What a rule measures is no thing of its own.
+    expect(read(`Pot\n2 cups pearl barley\n${clause}`).lines.filter((l) => l.status === 'unknown')).toEqual(
+      [],
+    );
+  });
+});
+
+describe('a thing that is measured by hand, or by nothing', () => {
+  it('is one by the ladle, and asked where nobody knows it', () => {
+    const { lines } = read('Pot\n2 cups basmati\nThen a ladle of passata, some zhoug, and off it goes.');
+    expect(lines.map((l) => l.id ?? l.text)).toEqual(['basmati', 'tomatoPuree', 'some zhoug']);
+    expect(lines[1]!.amount).toEqual({ ml: 120 });
+    expect(read('Pot\n2 cups basmati\nFry until there is some colour. Leave some room.').lines).toHaveLength(
+      1,
+    );
+  });
+});

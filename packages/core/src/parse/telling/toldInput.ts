@@ -117,7 +117,8 @@ function usualPour(
   if (rule?.kind === 'ml') return { ml: rule.ml };
   const grainRow = grainById(grain?.id ?? '');
   const grainMl = grain?.amount && grainRow ? millilitresOf(grain.amount, grainRow) : undefined;
-  if (rule?.kind === 'ratio' && grainMl !== undefined) return { ml: rule.ratio * grainMl };
+  if (rule?.kind === 'ratio' && grainMl !== undefined)
+    return { ml: rule.ratio * grainMl + (rule.moreMl ?? 0) };
   const ml = pours.reduce((sum, l) => {
     const row = rowOf(l);
     return sum + (l.amount && row ? millilitresOf(l.amount, row) : 0);

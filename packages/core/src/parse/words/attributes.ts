@@ -190,8 +190,6 @@ export const hotIn = (text: string): boolean =>
   );
 
 export const LIQUID_WORD = /\b(?:water|stock|broth|liquid|liquor|bouillon|kettle)\b/iu;
-export const GRAIN_WORD =
-  /\b(?:rice|grains?|millet|quinoa|bulgur|barley|wheat|basmati|jasmine|fonio|sorghum|freekeh|buckwheat)\b(?!\s*(?:cooker|pot|paddle|vinegar|wine|flour))/iu;
 /** "Every grain is coated" speaks of how it looks. */
 export const ALL_WORD =
   /\b(?:everything|all of it|it all|all (?:the )?ingredients|all together|all in|combine all|the lot)\b/iu;

@@ -1,4 +1,5 @@
 import { saidNumber } from '../line/saidNumber.js';
+import { GRAIN } from './grainWords.js';
 import type { ParseOptions } from '../../basics/measures/parseAmount.js';
 
 /** A cook's own way to say how much is poured. */
@@ -7,6 +8,8 @@ export type PourRule =
       /** Parts of liquid to one of grain, as measured dry. */
       readonly kind: 'ratio';
       readonly ratio: number;
+      /** Besides that, ml: "double, and half a cup more". */
+      readonly moreMl?: number;
     }
   | {
       readonly kind: 'level';
@@ -30,14 +33,16 @@ const FOR_EVERY = new RegExp(
   'iu',
 );
 /** "One and a half times the rice", "twice as much water as rice", "double the water". */
-const TIMES =
-  /\b(twice|double|thrice|(?:[\w½¼¾⅓⅔.]+(?:\s+and\s+an?\s+(?:half|quarter))?)\s+times)\s+(?:as\s+much|the\s+(?:amount|volume|quantity)|that\s+(?:amount|much)|(?:the|its|their|my|of)?\s*(?:own\s+)?(?:rice|grain|water|liquid|stock|volume|millet|bulgur|quinoa|dry))\b/iu;
+const TIMES = new RegExp(
+  String.raw`\b(twice|double|thrice|(?:[\w½¼¾⅓⅔.]+(?:\s+and\s+an?\s+(?:half|quarter))?)\s+times)\s+(?:as\s+much|the\s+(?:amount|volume|quantity)|that\s+(?:amount|much)|(?:the|its|their|my|of)?\s*(?:own\s+)?(?:${GRAIN}|water|liquid|stock|volume|dry))\b`,
+  'iu',
+);
 const TO_ONE =
   /(?:^|\s)([\w½¼¾⅓⅔.]+(?:\s+and\s+an?\s+(?:half|quarter|third))?)\s*(?:to|:)\s*([\w½¼¾⅓⅔.]+(?:\s+and\s+an?\s+(?:half|quarter|third))?)(?=\s*(?:$|[,.;)]|by\b|rule|rice|grain|parts?\b|water|liquid|ratio|of\b))/iu;
 /** "One part rice to two parts water", "two of water to one of rice". */
 const NUM = String.raw`([\w½¼¾⅓⅔.]+(?:\s+and\s+an?\s+(?:half|quarter|third))?)`;
 const PART = String.raw`\s+(?:(?:parts?|cups?|mugs?|measures?)\s+)?(?:of\s+)?`;
-const OF_GRAIN = String.raw`(?:the\s+)?(?:rice|grain|millet|bulgur|quinoa)`;
+const OF_GRAIN = String.raw`(?:the\s+)?${GRAIN}`;
 const PARTS_TO = [
   new RegExp(String.raw`\b${NUM}${PART}${OF_GRAIN}\s+to\s+${NUM}${PART}${LIQUID}`, 'iu'),
   new RegExp(String.raw`\b${NUM}${PART}${LIQUID}\s+to\s+${NUM}${PART}${OF_GRAIN}`, 'iu'),
@@ -72,7 +77,21 @@ export function pourRuleIn(text: string, options: ParseOptions): PourRule | unde
   const [, upTo = ''] = MADE_UP.exec(text) ?? WHICH_IS.exec(text) ?? [];
   const made = upTo === '' ? undefined : saidNumber(upTo, options);
   if (made?.unit?.kind === 'volume') return { kind: 'ml', ml: made.count * made.unit.size };
-  return levelIn(text) ?? ratioIn(text);
+  return levelIn(text) ?? withMore(ratioIn(text), text, options);
+}
+
+/** "And half a cup more", "plus a quarter of a cup": what goes in besides a ratio. */
+const MORE = new RegExp(
+  String.raw`\b(?:and\s+(?:about\s+)?(.{1,24}?)\s+(?:more|extra|over|besides|on\s+top)\b|plus\s+(?:about\s+)?(.{1,24}?(?:cups?|ml|tbsp|tablespoons?|dl)))`,
+  'iu',
+);
+
+function withMore(rule: PourRule | undefined, text: string, options: ParseOptions): PourRule | undefined {
+  const [, and, plus] = MORE.exec(text) ?? [];
+  const said = and ?? plus;
+  if (rule?.kind !== 'ratio' || said === undefined) return rule;
+  const moreMl = lessMl(said, options);
+  return moreMl === undefined ? rule : { ...rule, moreMl };
 }
 
 function lessMl(said: string, options: ParseOptions): number | undefined {
