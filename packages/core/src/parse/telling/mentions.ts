@@ -23,7 +23,7 @@ const NO_THING =
   /^(?:(?:about|another|the last|the first|for|some|just)\s+)*(?:an?|\S+)(?:\s+(?:to|or|and|a|half|more|good)(?:\s+\S+)?){0,2}\s+(?:minutes?|mins?|hours?|hrs?|seconds?|times?|rounds?|sides?|fingers?|knuckles?|whistles?|turns?|changes?|more|less|people|persons|cm|mm|inch(?:es)?$|degrees|°|stages?|ways?|coins?|rings?|cubes|pieces|matchsticks|strips|slices|hobs?|(?:ladles?|ladlefuls?)(?!\s+of\s+(?!(?:the\s+|that\s+|this\s+)?(?:stew|base|sauce|it|mixture|liquid|stock|water|broth)\b))|or so)\b/iu;
 /** Vessels and rings are named and do not go in. */
 const VESSEL =
-  /^(?:(?:an?|one|two|the|my|wide|heavy|large|small|non-?stick|deep|same|rice|pressure|big|good|other|separate|another|another|electric|wok|clean|wet)\s+)*(?:pots?|pan|saucepan|casserole|cooker|multi-?cooker|skillet|bowl|sieve|colander|plate|lid|flame|heat|ring|hob|burner|fire|stove|cloth|towel|tea towel|paper towel|foil|board|fork|spoon|kettle|oven|jug|fridge|table|side|bottom|top|surface|corners|middle|meantime|way|fat|dish|tray)\b/iu;
+  /^(?:(?:an?|one|two|the|my|wide|heavy|large|small|non-?stick|deep|same|rice|pressure|big|good|other|separate|another|another|electric|wok|clean|wet)\s+)*(?:pots?|pan|saucepan|casserole|cooker|multi-?cooker|skillet|bowl|sieve|colander|plate|lid|flame|heat|ring|hob|burner|fire|stove|cloth|towel|tea towel|paper towel|foil|board|fork|spoon(?!\s+(?:of|and)\b)|kettle|oven|jug|fridge|table|side|bottom|top|surface|corners|middle|meantime|way|fat|dish|tray)\b/iu;
 
 /** A name with what was found of it. */
 export interface Mention {
@@ -70,7 +70,7 @@ const AND_AMOUNT =
 
 /** "Ginger garlic paste a spoon". */
 const AMOUNT_BEHIND =
-  /^(?!an?\s+(?:half|quarter|third)\b)(\p{L}[\p{L}\s-]{2,30}?)[\s,]+((?:an?|one|two|three|four|half an?|\d+(?:\.\d+)?)\s+(?:spoons?|tsp|tbsp|teaspoons?|tablespoons?|cups?|pinch|handfuls?|cloves?|sticks?))$/iu;
+  /^(?!an?\s+(?:half|quarter|third)\b)(\p{L}[\p{L}\s-]{2,30}?)[\s,]+((?:an?|one|two|three|four|half an?|\d+(?:\.\d+)?)\s+(?:spoons?|tsp|tbsp|teaspoons?|tablespoons?|cups?|pinch|handfuls?|cloves?|sticks?)(?:\s+and\s+(?:an?\s+)?(?:half|quarter))?)$/iu;
 
 /** "A teaspoon of cumin and one of oregano": the second in the unit of the first. */
 function withUnit(text: string, before: string | undefined): string {
@@ -188,6 +188,7 @@ const COLLECTIVE: readonly (readonly [RegExp, (line: ParsedLine) => boolean])[] 
     (l) => SPICE.test(l.id ?? '') || /^(?:allPurpose|stockCube)$/u.test(l.id ?? ''),
   ],
   [/\bmeat\b/iu, (l) => behaves(l) === 'meat'],
+  [/\b(?:dh?als?|daal|lentils|pulses)\b/iu, (l) => /pulse/iu.test(behaves(l))],
   [/\b(?:vegetables|veg|veggies)\b/iu, (l) => /Vegetable|potato|onion|mushroom/u.test(behaves(l))],
   [
     /\bnuts\b/iu,

@@ -469,3 +469,29 @@ describe('a thing that is measured by hand, or by nothing', () => {
     );
   });
 });
+
+describe('what a recipe says of itself', () => {
+  it.each([
+    'Serves 3. Ready in 35 minutes.',
+    'Prep time: 10 minutes',
+    'Tip: leftovers make good patties; fry them 5 minutes.',
+    'Keeps 2 days in the fridge.',
+    'Note - boil more stock for a wetter pot.',
+  ])('is no act of the pot: %s', (line) => {
+    const told = read(`Pot\n2 cups basmati\n${line}\nSimmer covered 12 minutes.`);
+    expect(plan(`Pot\n2 cups basmati\n${line}\nSimmer covered 12 minutes.`).stages.map((s) => s.act)).toEqual(
+      acts('Pot\n2 cups basmati\nSimmer covered 12 minutes.'),
+    );
+    expect(told.acts.map((a) => a.text).join(' ')).toContain(line.replace(/[.;].*/u, '').slice(0, 20));
+  });
+
+  it('lets a pressure drop by itself, names pulses together, and hears spoons behind a name', () => {
+    const told = read(
+      'Pot\n1 cup sona masoori\n50 g split moong\nGhee a spoon and a half. Rice and dal go in. Three whistles. Let the pressure drop by itself.',
+    );
+    expect(told.lines.map((l) => [l.id, l.amount])).toContainEqual(['ghee', { ml: expect.closeTo(22.2, 0) }]);
+    const goIn = told.acts.find((a) => a.text.startsWith('Rice and dal'))!;
+    expect(goIn.things.map((t) => told.lines[t.line]!.id)).toContain('mungSplit');
+    expect(told.acts.at(-1)!.verb).toBe('release');
+  });
+});

@@ -60,6 +60,10 @@ function isListLine(line: string, options: LineOptions): boolean {
   return status === 'words' || portions !== undefined || potCm !== undefined || id !== undefined;
 }
 
+/** What a recipe says of itself, and not of the pot: its times in all, its source, tips, what else one might do. */
+const ABOUT =
+  /^(?:ready|done|made)\s+in\b|^(?:(?:prep(?:aration)?|total|cook(?:ing)?|active|hands[\s-]on|resting)\s+time|prep(?:aration)?|total)\s*:|^(?:tips?|notes?|variations?|serving suggestions?|storage|leftovers|make ahead|source|difficulty|nutrition|per serving|substitut\w+)\s*[:–—-]|^keeps?\s+(?:for\s+)?(?:\d|one|two|three|four|five|several)/iu;
+
 /** Headings that go back to the pot itself. */
 const OF_THE_POT =
   /\b(?:rice|pilaf|pilau|pulao|pot|method|directions?|instructions?|steps?|ingredients?|base|stew|preparation|grain|temper)/iu;
@@ -113,6 +117,10 @@ export function readTelling(text: string, options: LineOptions = {}): Telling {
       leftOut += 1;
       continue;
     }
+    if (ABOUT.test(words)) {
+      reader.words(words, begin);
+      continue;
+    }
     const says = portionsOf(words);
     if (says !== undefined) {
       portions ??= says;
@@ -134,6 +142,7 @@ export function readTelling(text: string, options: LineOptions = {}): Telling {
     else
       for (const s of sentencesIn(body, bodyFrom)) {
         if (reader.acts.length >= MOST_ACTS) leftOut += 1;
+        else if (ABOUT.test(s.text)) reader.words(s.text, s.from);
         else reader.sentence(piecesOf(s.text, s.from), head?.beside);
       }
   }

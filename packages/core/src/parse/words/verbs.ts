@@ -17,6 +17,7 @@ const LEADS =
 
 /** Acts by the words that begin them, as an order: "wash the rice"; the first that fits. */
 const ORDERS: readonly (readonly [RegExp, Verb])[] = [
+  [/^(?:drop|fall|come\s+down|go\s+down)\s+(?:by|on)\s+(?:itself|its\s+own)\b/iu, 'release'],
   [/^(?:wash|rinse)\b(?:\s+and\s+(?=drain|soak))?/iu, 'wash'],
   [/^(?:(?:pre-?)?soak(?:ing)?|steep)\b/iu, 'soak'],
   [/^(?:leave|put|set|let|stand|keep)(?=\b.{0,40}\b(?:to soak|soak(?:ing)?|in (?:\w+ )?water)\b)/iu, 'soak'],

@@ -32,6 +32,14 @@ const NONE = 'none';
 export function ActRow({ act, things, asks, again, onFix }: ActRowProps) {
   const [open, setOpen] = useState(false);
   const isWords = act.verb === 'words' && things === undefined;
+  // A line of a list is its things, and nothing before them.
+  const isList =
+    act.verb === 'list' && things !== undefined && again.length === 0 && actWords(act).length === 0;
+  const change = !asks && (
+    <Button weight="plain" aria-expanded={open} onClick={() => setOpen(!open)}>
+      {open ? 'Done' : 'Change'}
+    </Button>
+  );
   return (
     <li className="border-b border-line py-2 md:grid md:grid-cols-[2fr_3fr] md:gap-x-6">
       <p className="m-0 flex gap-2 md:pt-3">
@@ -57,13 +65,16 @@ export function ActRow({ act, things, asks, again, onFix }: ActRowProps) {
               ))}
             </>
           )}
-          {!asks && (
-            <Button weight="plain" aria-expanded={open} onClick={() => setOpen(!open)}>
-              {open ? 'Done' : 'Change'}
-            </Button>
-          )}
+          {!isList && change}
         </p>
-        {things}
+        {isList ? (
+          <div className="flex flex-wrap items-baseline gap-x-4">
+            {things}
+            {change}
+          </div>
+        ) : (
+          things
+        )}
         {open && !asks && <Correct act={act} onFix={onFix} />}
       </div>
     </li>
