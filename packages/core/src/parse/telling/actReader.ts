@@ -92,6 +92,7 @@ export class ActReader extends Namer {
 
   /** One sentence; `beside` where it stands under a heading of something else. */
   sentence(pieces: readonly Piece[], beside?: string): void {
+    const first = this.acts.length;
     let group: DraftAct | undefined;
     let apart = beside ?? this.#section;
     let isCase = false;
@@ -113,6 +114,16 @@ export class ActReader extends Namer {
       }
       const next = this.#read(piece, group, apart);
       if (next) group = next;
+    }
+    this.#soaksOn(first);
+  }
+
+  /** "Lentils soaked for two hours; the rice, two cups, only forty minutes": what is listed behind a soak with its own time is soaked. */
+  #soaksOn(from: number): void {
+    for (let i = from + 1; i < this.acts.length; i += 1) {
+      const [before, act] = [this.acts[i - 1], this.acts[i]];
+      if (before?.verb !== 'soak' || before.negated || act?.verb !== 'list') continue;
+      if (act.minutes !== undefined && act.things.length > 0) this.acts[i] = { ...act, verb: 'soak' };
     }
   }
 

@@ -495,3 +495,13 @@ describe('what a recipe says of itself', () => {
     expect(told.acts.at(-1)!.verb).toBe('release');
   });
 });
+
+describe('two things soaked for different times', () => {
+  it('are each soaked for their own, whatever stands between a name and its time', () => {
+    const told = plan(
+      'Pot\nSoak a third of a cup of green lentils for two hours; the rice, two cups of long grain, only for forty minutes.\nBoil.',
+    );
+    expect(told.soakMin).toBe(40);
+    expect(told.things.map((t) => t.soakMin)).toContain(120);
+  });
+});
