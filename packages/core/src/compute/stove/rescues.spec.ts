@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
 import { answer } from '../account/answer.js';
 import { plannedMin, type Stage } from '../../basics/method/stage.js';
 import type { PlanInput } from '../../plan/input/planInput.js';
@@ -278,5 +279,40 @@ describe('a pot that cooks are content with, poured and cooked as they do', () =
   it('is then called right in nine of ten', () => {
     const right = beliefs.reduce((sum, [, , done]) => sum + done.leftAlone.asWanted, 0) / beliefs.length;
     expect(right).toBeGreaterThan(0.85);
+  });
+});
+
+describe('what is told of any pot, whatever was said of it', () => {
+  const words = {
+    looked: ['soup', 'wet', 'level', 'holes', 'dry'],
+    tasted: ['hard', 'nearly', 'done', 'soft'],
+    smells: ['toasty', 'burnt'],
+    found: ['wetTop', 'lumps', 'hardTop', 'hardBelow'],
+    steam: ['none', 'weak', 'strong'],
+    heat: ['high', 'medium', 'low', 'veryLow'],
+  } as const;
+  const saying = fc
+    .constantFrom(...(Object.keys(words) as (keyof typeof words)[]))
+    .chain((kind) =>
+      fc.tuple(fc.constant(kind), fc.constantFrom(...words[kind]), fc.integer({ min: 1, max: 6 })),
+    );
+
+  it('is so: lost only by eye or tooth, caught only where it is smelt or certain, done is not cooked on', () => {
+    fc.assert(
+      fc.property(fc.array(saying, { minLength: 1, maxLength: 4 }), fc.boolean(), (list, isResting) => {
+        const pot = new AtStove(PILAF).to(isResting ? ['rest'] : COVERED);
+        for (const [kind, word, afterMin] of list) pot.later(afterMin).say(kind, word);
+        const { act, isSeen, isDone, bottom, then, leftAlone } = pot.believed();
+        if (act.kind === 'lost') expect([isSeen, isDone]).toEqual([true, false]);
+        if (act.kind === 'serveTop') expect(bottom.caughtNow).toBeGreaterThan(0.5);
+        if (bottom.catchesInMin !== undefined) expect(bottom.catchesInMin).toBeGreaterThanOrEqual(0);
+        if (isDone) expect(['none', 'offNow', 'lid', 'open', 'fold', 'serveTop']).toContain(act.kind);
+        // What is advised gains something, or the pot is hard and dry.
+        const mustAct = list.some(([, word]) => word === 'hard' || word.startsWith('hard'));
+        if (rescueTaps(act, pot.run(), 0).length > 0 && act.kind !== 'fold' && !mustAct)
+          expect(then.asWanted).toBeGreaterThan(leftAlone.asWanted);
+      }),
+      { seed: 8, numRuns: 15 },
+    );
   });
 });
