@@ -109,7 +109,16 @@ export function beliefOf(
   const kitchens = samplesFromStretches(cooked, pourG, draws, seed);
   // Stretches stand for stages one to one: the pot is in the first that is not over, or after all of them.
   const index = cooked.stretches.filter((s) => s.isOver).length;
-  const around = { plan, run, pot, index, perMl, said: saidNow(run.said), smells: smelt(run.said) };
+  const smells = smelt(run.said);
+  const around = {
+    plan,
+    run,
+    pot,
+    index,
+    perMl,
+    said: { ...saidNow(run.said), burnt: smells === 'burnt' },
+    smells,
+  };
   return deepFreeze(thought(kitchens, cooked, around));
 }
 
@@ -176,7 +185,10 @@ function thought(kitchens: readonly PotSample[], cooked: CookedStretches, around
   return {
     leftAlone,
     then: act.kind === 'none' ? leftAlone : moved(leftAlone, gain, then),
-    act: act.kind === 'none' && tried > 0 ? whenNothingHelps(leftAlone, { bottom, isSeen, said }) : act,
+    act:
+      act.kind === 'none' && (tried > 0 || said.burnt === true)
+        ? whenNothingHelps(leftAlone, { bottom, isSeen, said })
+        : act,
     leftMin: spanOf(ends, clockOf(cooked, index)),
     expect: mostSeen(ends),
     ring: knownOf(kitchens, (k) => k.setup.truth.power),
@@ -196,7 +208,8 @@ function thought(kitchens: readonly PotSample[], cooked: CookedStretches, around
 function isSurprising(kitchens: readonly PotSample[], { run }: Around): boolean {
   const observed = run.said.filter((t) => TELLS.has(t.kind));
   const last = observed.at(-1);
-  if (last === undefined || last.kind === 'sign') return false;
+  // A nose that smells it burnt is not asked to smell again.
+  if (last === undefined || last.kind === 'sign' || last.said === 'burnt') return false;
   const before = observed.at(-2);
   const isFirst = before === undefined || last.atMs - before.atMs > AGREE_MS;
   return isFirst && chanceOfLast(kitchens) < UNLIKELY;
@@ -345,6 +358,7 @@ function whenNothingHelps(
   alone: Chances,
   { bottom, isSeen, said }: Pick<PotBelief, 'bottom' | 'isSeen'> & { readonly said: SaidNow },
 ): Rescue {
+  if (said.burnt === true) return { kind: 'serveTop' };
   if (!isLost(alone)) return said.lumps === true ? { kind: 'fold' } : { kind: 'none' };
   if (bottom.caughtNow > SAID_TO_CATCH) return { kind: 'serveTop' };
   if (!isSeen || said.tasted === 'done' || alone.caught > SAID_TO_CATCH) return { kind: 'none' };

@@ -38,6 +38,8 @@ export interface SaidNow {
   readonly looked: 'wet' | 'dry' | undefined;
   /** True where it sticks together, and was not folded since. */
   readonly lumps?: boolean;
+  /** True where it smells burnt: then nothing is done but to take heat from it. */
+  readonly burnt?: boolean;
 }
 
 export interface Have {
@@ -77,7 +79,8 @@ export function candidatesFor(
 }
 
 /** True where an act goes with what was just said of the pot. */
-function fits({ kind }: Rescue, { tasted, looked }: SaidNow): boolean {
+function fits({ kind }: Rescue, { tasted, looked, burnt }: SaidNow): boolean {
+  if (burnt === true) return kind === 'offNow';
   if (looked === 'dry' && (kind === 'open' || kind === 'lid')) return false;
   if (tasted === 'done' || tasted === 'soft')
     return (

@@ -234,6 +234,16 @@ describe('what is advised', () => {
     expect(end('hardTop').leftAlone.hard).toBeGreaterThan(unsaid.leftAlone.hard + 0.1);
   });
 
+  it('puts nothing into a pot that smells burnt, and cooks it no further', () => {
+    for (const [act, afterMin] of [
+      ['simmer', 9],
+      ['rest', 2],
+    ] as const) {
+      const pot = new AtStove(PILAF).to([act]).later(afterMin).say('smells', 'burnt').later(0.2);
+      expect(['offNow', 'serveTop']).toContain(pot.say('tasted', 'hard').believed().act.kind);
+    }
+  });
+
   it('never leaves a pot that is hard and dry alone', () => {
     const pot = new AtStove(PILAF)
       .to(COVERED)
@@ -304,7 +314,8 @@ describe('what is told of any pot, whatever was said of it', () => {
         for (const [kind, word, afterMin] of list) pot.later(afterMin).say(kind, word);
         const { act, isSeen, isDone, bottom, then, leftAlone } = pot.believed();
         if (act.kind === 'lost') expect([isSeen, isDone]).toEqual([true, false]);
-        if (act.kind === 'serveTop') expect(bottom.caughtNow).toBeGreaterThan(0.5);
+        const isSmelt = list.findLast(([kind]) => kind === 'smells')?.[1] === 'burnt';
+        if (act.kind === 'serveTop') expect(isSmelt || bottom.caughtNow > 0.5).toBe(true);
         if (bottom.catchesInMin !== undefined) expect(bottom.catchesInMin).toBeGreaterThanOrEqual(0);
         if (isDone) expect(['none', 'offNow', 'lid', 'open', 'fold', 'serveTop']).toContain(act.kind);
         // What is advised gains something, or the pot is hard and dry.
