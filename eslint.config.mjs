@@ -106,6 +106,26 @@ const screenArrows = SCREENS.map((screen) => ({
   }),
 }));
 
+/** Refused everywhere. */
+const REFUSED = [
+  { selector: 'ExportDefaultDeclaration', message: 'Named exports only.' },
+  { selector: 'ExportAllDeclaration', message: 'Name what is exported.' },
+  { selector: "JSXAttribute[name.name='dangerouslySetInnerHTML']", message: 'Text is shown as text.' },
+  {
+    selector: 'AssignmentExpression[left.property.name=/^(?:inner|outer)HTML$/]',
+    message: 'Text is shown as text.',
+  },
+];
+
+/** What a cook reads in JSX: more than a unit. */
+const READ = String.raw`/(?!\b(?:ml|mm|cm|kg|kW|min)\b)\b[A-Za-z]{2,}/`;
+const NO_WORDS = [
+  `JSXText[value=${READ}]`,
+  `JSXAttribute[name.name=/^(?:aria-label|aria-description|aria-valuetext|label|title|placeholder|hint|alt|ask|trigger|heading|caption)$/] > :matches(Literal, JSXExpressionContainer > Literal)[value=${READ}]`,
+  `JSXAttribute[name.name=/^(?:aria-label|aria-valuetext|label|title|placeholder|hint|alt)$/] TemplateElement[value.raw=${READ}]`,
+  `:matches(JSXElement, JSXFragment) > JSXExpressionContainer > :matches(Literal[value=${READ}], TemplateLiteral:has(TemplateElement[value.raw=${READ}]))`,
+].map((selector) => ({ selector, message: 'Words a cook reads are in words/.' }));
+
 export default tseslint.config(
   {
     ignores: [
@@ -145,16 +165,7 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       '@typescript-eslint/switch-exhaustiveness-check': 'error',
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
-      'no-restricted-syntax': [
-        'error',
-        { selector: 'ExportDefaultDeclaration', message: 'Named exports only.' },
-        { selector: 'ExportAllDeclaration', message: 'Name what is exported.' },
-        { selector: "JSXAttribute[name.name='dangerouslySetInnerHTML']", message: 'Text is shown as text.' },
-        {
-          selector: 'AssignmentExpression[left.property.name=/^(?:inner|outer)HTML$/]',
-          message: 'Text is shown as text.',
-        },
-      ],
+      'no-restricted-syntax': ['error', ...REFUSED],
     },
   },
   {
@@ -241,5 +252,10 @@ export default tseslint.config(
   { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
   // These hand functions to the browser.
   { files: ['scripts/bench/*.mjs', 'scripts/make/shots.mjs'], languageOptions: { globals: globals.browser } },
+  {
+    files: ['apps/web/src/{screens,ui}/**/*.tsx', 'apps/web/src/App.tsx'],
+    ignores: ['**/*.spec.tsx'],
+    rules: { 'no-restricted-syntax': ['error', ...REFUSED, ...NO_WORDS] },
+  },
   prettier,
 );

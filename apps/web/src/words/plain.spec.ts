@@ -24,6 +24,8 @@ const READ_ATTRIBUTES = /label|placeholder|title|^says$|^what$/iu;
 function textsOf(path: string): readonly string[] {
   const source = ts.createSourceFile(path, readFileSync(path, 'utf8'), ts.ScriptTarget.ES2022, true);
   const found: string[] = [];
+  // Whatever stands there is read.
+  const isWords = /words[/\\](?:screens|ui)[/\\]/u.test(path);
   const visit = (node: ts.Node): void => {
     if (ts.isImportDeclaration(node)) return;
     if (ts.isJsxElement(node) || ts.isJsxFragment(node)) {
@@ -45,17 +47,24 @@ function textsOf(path: string): readonly string[] {
       found.push(joined(node.children));
     } else if (ts.isStringLiteral(node) && ts.isJsxAttribute(node.parent)) {
       if (READ_ATTRIBUTES.test(node.parent.name.getText())) found.push(node.text);
+    } else if (ts.isStringLiteral(node) && isWords) {
+      found.push(node.text);
     } else if (ts.isStringLiteral(node) && /^[A-Z].*[a-z] [a-z].*[.?!]$/u.test(node.text)) {
       found.push(node.text);
     } else if (ts.isTemplateExpression(node)) {
       const text = node.head.text + node.templateSpans.map((s) => `… ${s.literal.text}`).join('');
-      if (/[a-z] [a-z]/u.test(text) && /[.?!]$/u.test(text)) found.push(text);
+      if (isWords || (/[a-z] [a-z]/u.test(text) && /[.?!]$/u.test(text))) found.push(text);
     }
     ts.forEachChild(node, visit);
   };
   visit(source);
   return found
-    .map((text) => text.replaceAll(/\s+/gu, ' ').trim())
+    .map((text) =>
+      text
+        .replaceAll(/\n(?=\S)/gu, '. ')
+        .replaceAll(/\s+/gu, ' ')
+        .trim(),
+    )
     .filter((text) => /[a-z] [a-z]/u.test(text));
 }
 

@@ -29,6 +29,8 @@ import { inputOf, othersFor } from './others.js';
 import { tenths, whole } from '../../words/measures/numbers.js';
 import { useMetric } from '../../stores/kitchen/units.js';
 import { useKeptState } from '../../stores/session/persisted.js';
+import { compareWords as w } from '../../words/screens/compare.js';
+import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** Two ways side by side: what each pours, how it comes out, how long it takes, and why they differ. */
 export function CompareScreen() {
@@ -47,18 +49,18 @@ export function CompareScreen() {
   const input = useMemo(() => draft && inputOf(other, draft, kitchen), [other, draft, kitchen]);
   const second = useMemo(() => (input ? answer(input) : undefined), [input]);
   const odds = [useQuickOdds(plan?.good), useQuickOdds(input ?? undefined)] as const;
-  if (!plan || !draft || !second) return <p aria-busy>Looking into the kitchen …</p>;
+  if (!plan || !draft || !second) return <p aria-busy>{w.lookingIntoTheKitchen}</p>;
   const measures = measuresOf(kitchen.cups, drafted?.cupId);
   const chosen = options.find((o) => o.value === other) ?? options[0];
   const one = plan.answer;
   const two = second.ok ? second.value : undefined;
   return (
     <div className="flex flex-col gap-6">
-      <h1 className="m-0 text-[2rem] leading-tight font-bold">{draft.label}, and another way</h1>
+      <h1 className="m-0 text-[2rem] leading-tight font-bold">{w.andAnotherWay(draft.label)}</h1>
       <PlanProblem plan={plan} at="/compare" />
       <div className="grid grid-cols-2 gap-x-6 sm:gap-x-12">
         <Side
-          title={<span className="inline-flex min-h-12 items-center font-bold">as planned</span>}
+          title={<span className="inline-flex min-h-12 items-center font-bold">{w.asPlanned}</span>}
           wanted={(good ?? plan.input).texture ?? 2}
           answer={one}
           measures={measures}
@@ -66,7 +68,7 @@ export function CompareScreen() {
           problem={plan.problems[0] && problemText(plan.problems[0])}
         />
         <Side
-          title={<Pick label="Set beside it" value={chosen?.value} options={options} onChange={setOther} />}
+          title={<Pick label={w.setBesideIt} value={chosen?.value} options={options} onChange={setOther} />}
           wanted={input?.texture ?? 2}
           answer={two}
           measures={measures}
@@ -91,7 +93,7 @@ function Side(props: {
   return (
     <section className="hung min-w-0">
       {props.title}
-      {!a && <p className="text-ember">{props.problem ?? 'There is no answer to this.'}</p>}
+      {!a && <p className="text-ember">{props.problem ?? w.thereIsNoAnswerToThis}</p>}
       {a && (
         <>
           <Sling
@@ -102,16 +104,16 @@ function Side(props: {
             pourMl={a.pour.ml}
             doubtMl={a.doubt.g}
             wanted={textureName(props.wanted)}
-            label={`Hangs at ${whole(a.pour.ml)} ml.`}
+            label={w.hangsAtMl(whole(a.pour.ml))}
           />
           <p className="figures m-0 mt-2 text-[clamp(2.2rem,6vw,4.2rem)]" data-testid="side-pour">
             <FigureText
-              text={a.verdict === 'pour' ? showPour(a.pour.ml, measures, metric).main : 'nothing'}
+              text={a.verdict === 'pour' ? showPour(a.pour.ml, measures, metric).main : w.nothing}
             />
           </p>
           <p className="m-0">
-            of {rowOf(a.pour.ingredientId)?.name.toLowerCase()}
-            {a.pours.length > 1 && a.pours[0] ? ` after ${whole(a.pours[0].ml)} ml of the first` : ''}
+            {w.of} {rowOf(a.pour.ingredientId)?.name.toLowerCase()}
+            {a.pours.length > 1 && a.pours[0] ? w.afterMlOfTheFirst(whole(a.pours[0].ml)) : ''}
           </p>
         </>
       )}
@@ -131,14 +133,14 @@ const minutes = (a: Answer, on: boolean): number =>
 function linesOf(one: Answer, two: Answer): readonly Line[] {
   const line = (what: string, by: (a: Answer) => string): Line => ({ what, one: by(one), two: by(two) });
   return [
-    line('comes out', (a) => textureWords(a.comesOut.texture)),
-    line('cooked moisture', (a) => `${tenths(a.comesOut.moisture)} %`),
-    line('grain', (a) => `${whole(a.grainG)} g${a.pots > 1 ? ` in each of ${a.pots.toString()} pots` : ''}`),
-    line('hands on', (a) => `${whole(minutes(a, true))} min`),
-    line('hands off', (a) => `${whole(minutes(a, false))} min`),
-    line('salt to add', (a) => `${tenths(a.salt.addG)} g`),
-    line('bed when cooked', (a) => `${whole(a.levels.cookedMm)} mm deep`),
-    line('more or less', (a) => `${whole(a.doubt.g)} ml`),
+    line(w.comesOut, (a) => textureWords(a.comesOut.texture)),
+    line(w.cookedMoisture, (a) => `${tenths(a.comesOut.moisture)} %`),
+    line('grain', (a) => `${whole(a.grainG)} g${a.pots > 1 ? w.inEachOfPots(a.pots) : ''}`),
+    line(w.handsOn, (a) => `${whole(minutes(a, true))} min`),
+    line(w.handsOff, (a) => `${whole(minutes(a, false))} min`),
+    line(w.saltToAdd, (a) => `${tenths(a.salt.addG)} g`),
+    line(w.bedWhenCooked, (a) => w.mmDeep(whole(a.levels.cookedMm))),
+    line(w.moreOrLess, (a) => `${whole(a.doubt.g)} ml`),
   ];
 }
 
@@ -153,39 +155,43 @@ function wanted(odds: Odds | undefined, { pour, pours }: Answer): string {
   if (!odds) return '…';
   const waterG = pours.reduce((sum, p) => sum + p.waterG, 0);
   const at = pour.ml <= 0 ? undefined : nearestTo(odds, waterG)?.chances.asWanted;
-  return at === undefined ? 'almost none of 100' : `${inAHundred(at)} of 100`;
+  return at === undefined ? w.almostNoneOf100 : `${inAHundred(at)} of 100`;
 }
 
 /** Line by line, and which terms of the account make the difference. */
 function Differences({ one, two, odds }: DifferencesProps) {
   const lines = [
-    { what: 'comes out right', one: wanted(odds[0], one), two: wanted(odds[1], two) },
+    { what: w.comesOutRight, one: wanted(odds[0], one), two: wanted(odds[1], two) },
     ...linesOf(one, two),
   ];
   const why = reasons(one, two);
   return (
     <div className="grid grid-cols-1 gap-x-12 gap-y-6 lg:grid-cols-2">
       <SideBySide
-        caption="Two ways side by side"
-        heads={['as planned', 'the other']}
+        caption={w.twoWaysSideBySide}
+        heads={[w.asPlanned, w.theOther]}
         lines={lines.map((l) => [l.what, l.one, l.two])}
       />
       <section className="hung" aria-labelledby="why">
         <h2 id="why" className="m-0 text-[1.35rem] font-bold">
-          What differs, and why
+          {w.whatDiffersAndWhy}
         </h2>
         {why.length === 0 ? (
-          <p className="mt-1 mb-0">Nothing that changes the water.</p>
+          <p className="mt-1 mb-0">{w.nothingThatChangesTheWater}</p>
         ) : (
           <ul className="m-0 mt-1 list-none p-0">
             {why.map(({ label, byG, side }) => (
               <li key={label} className="flex justify-between gap-4 border-b border-line py-1">
                 <span>
-                  {label} {byG > 0 ? 'more' : 'less'}
+                  {label} {byG > 0 ? w.more : w.less}
                 </span>
                 <span className="sm:whitespace-nowrap">
-                  {Math.abs(Math.round(byG))} g, so the pour is{' '}
-                  <strong>{byG > 0 === (side === 'goesTo') ? 'larger' : 'smaller'}</strong>
+                  <Emphasis
+                    text={w.gSoThePourIs(
+                      Math.abs(Math.round(byG)),
+                      byG > 0 === (side === 'goesTo') ? w.larger : w.smaller,
+                    )}
+                  />
                 </span>
               </li>
             ))}
@@ -193,8 +199,7 @@ function Differences({ one, two, odds }: DifferencesProps) {
         )}
         {Math.abs(one.target.aim - two.target.aim) > 0.05 && (
           <p className="mt-2 mb-0 text-faint">
-            The texture wanted lies at {tenths(one.target.aim)} % cooked moisture as planned, at{' '}
-            {tenths(two.target.aim)} % the other way.
+            {w.theTextureWantedLiesAt(tenths(one.target.aim), tenths(two.target.aim))}
           </p>
         )}
       </section>

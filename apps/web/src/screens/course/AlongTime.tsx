@@ -7,6 +7,7 @@ import { tenths } from '../../words/measures/numbers.js';
 import { LateCharts } from './LateCharts.js';
 import { StageBar } from './StageBar.js';
 import type { useClock } from './useClock.js';
+import { courseWords as w } from '../../words/screens/course.js';
 
 /** The margins of the plots, so that everything along time stands under itself. */
 const ALONG_TIME = 'ml-[40px] mr-[10px] sm:ml-[44px] sm:mr-[118px]';
@@ -24,21 +25,18 @@ interface AlongTimeProps {
 /** Time itself, to play and to drag along, with the stages and the plots under it. */
 export function AlongTime({ course, stages, clock, name, band, onStages }: AlongTimeProps) {
   const toMin = Math.ceil(course.minutes);
-  const drawn = useMemo(
-    () => [{ name: 'as planned', series: course.series, dashed: false }],
-    [course.series],
-  );
+  const drawn = useMemo(() => [{ name: w.asPlanned, series: course.series, dashed: false }], [course.series]);
   return (
     <div>
       <div className="flex items-center gap-5">
         <Button weight="act" onClick={clock.toggle} className="w-28 shrink-0">
-          {clock.playing ? 'Hold' : 'Play'}
+          {clock.playing ? w.hold : w.play}
         </Button>
-        <span className="text-faint">Drag along time, or stretch a stage by its handle.</span>
+        <span className="text-faint">{w.dragAlongTimeOrStretch}</span>
       </div>
       <div className={`${ALONG_TIME} mt-1`}>
         <Slide
-          label="Minute"
+          label={w.minute}
           says={`minute ${tenths(clock.atMin)}, ${name}`}
           least={0}
           most={toMin}
@@ -67,7 +65,7 @@ export function AlongTime({ course, stages, clock, name, band, onStages }: Along
           />
         </div>
         <div className="relative">
-          <Fence what="The charts" of={course}>
+          <Fence what={w.theCharts} of={course}>
             <LateCharts drawn={drawn} toMin={toMin} band={band} />
           </Fence>
           <div aria-hidden className={`${ALONG_TIME} pointer-events-none absolute inset-x-0 top-6 bottom-8`}>

@@ -24,11 +24,13 @@ import { Outcome } from './Outcome.js';
 import { PotOverTime } from './PotOverTime.js';
 import { useClock } from './useClock.js';
 import { whole } from '../../words/measures/numbers.js';
+import { courseWords as w } from '../../words/screens/course.js';
+import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** The pot over time: cut open, minute by minute, with what it comes to. */
 export function CourseScreen() {
   const plan = usePlan();
-  if (!plan || plan.coming) return <p aria-busy>Looking into the kitchen …</p>;
+  if (!plan || plan.coming) return <p aria-busy>{w.lookingIntoTheKitchen}</p>;
   return <OfPlan plan={plan} />;
 }
 
@@ -47,45 +49,44 @@ function OfPlan({ plan }: { readonly plan: PlanView }) {
   return (
     <div className="flex flex-col gap-5">
       <header className="flex flex-wrap items-end justify-between gap-x-8 gap-y-1">
-        <h1 className="m-0 text-[2rem] leading-tight font-bold">{draft.label}, minute by minute</h1>
+        <h1 className="m-0 text-[2rem] leading-tight font-bold">{w.minuteByMinute(draft.label)}</h1>
         <p className="m-0 flex flex-wrap items-center gap-x-4">
           <Link
             className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
             to="/what-if"
           >
-            What if …
+            {w.whatIf}
           </Link>
           <Link
             className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
             to="/"
           >
-            Back to the pour
+            {w.backToThePour}
           </Link>
         </p>
       </header>
       <PlanProblem plan={plan} at="/course" />
       {failed && (
         <p role="alert" className="m-0 text-ember">
-          The pot could not be simulated just now. Change anything to try again.
+          {w.thePotCouldNotBe}
         </p>
       )}
       {!course && !failed && good && (
         <p aria-busy className="text-xl">
-          Cooking it once over …
+          {w.cookingItOnceOver}
         </p>
       )}
       {course && (
         <div className="flex flex-col gap-5" aria-busy={stale}>
           <Over course={course} stages={stages} plan={plan} onStages={setStages} />
           <p className="m-0">
-            Poured: <strong>{Math.round(pourMl ?? course.pourWaterG / perMl)} ml</strong>, the same while you
-            stretch a stage.
+            <Emphasis text={w.pouredMlTheSameWhile(Math.round(pourMl ?? course.pourWaterG / perMl))} />
             {answer && heldMl !== undefined && Math.abs(answer.pour.ml - heldMl) >= 5 && (
               <>
                 {' '}
-                This plan would now take {Math.round(answer.pour.ml)} ml.{' '}
+                {w.thisPlanWouldNowTakeMl(Math.round(answer.pour.ml))}{' '}
                 <Button weight="plain" onClick={() => hold(answer.pour.ml)}>
-                  Pour that
+                  {w.pourThat}
                 </Button>
               </>
             )}
@@ -124,7 +125,7 @@ function Over({ course, stages, plan, onStages }: OverProps) {
     () => ({ low: plan.answer?.target.low ?? 67, high: plan.answer?.target.high ?? 70 }),
     [plan.answer?.target.low, plan.answer?.target.high],
   );
-  const name = at?.act === 'serve' ? 'On the table' : at ? ACT[at.act].name : '';
+  const name = at?.act === 'serve' ? w.onTheTable : at ? ACT[at.act].name : '';
   return (
     <>
       <div className="grid gap-x-12 gap-y-2 short:grid-cols-2 short:gap-x-6 lg:grid-cols-[minmax(0,1.05fr)_minmax(0,1fr)]">
@@ -136,7 +137,12 @@ function Over({ course, stages, plan, onStages }: OverProps) {
           heat={fire.heat}
           lid={fire.lid}
           mostMl={mostMl}
-          label={`The pot in section at minute ${whole(clock.atMin)}: ${BEDS.map((b, i) => `${b} ${whole(moistureOf(moment.w[i] ?? 0))} % moist`).join(', ')}, ${whole(moment.freeG)} g of liquid not taken up, bottom ${bandOf(moment.browning)}.`}
+          label={w.thePotInSectionAt(
+            whole(clock.atMin),
+            BEDS.map((b, i) => w.moist(b, whole(moistureOf(moment.w[i] ?? 0)))).join(', '),
+            whole(moment.freeG),
+            bandOf(moment.browning),
+          )}
         />
         <div className="flex flex-col justify-center gap-2">
           <p className="m-0 text-[1.35rem] font-bold">{name}</p>
@@ -146,9 +152,13 @@ function Over({ course, stages, plan, onStages }: OverProps) {
           </p>
           <p className="m-0 text-[1.15rem]">
             {at && at.act !== 'serve' && <>{capital(HEAT[fire.heat])}. </>}
-            {at && clock.atMin > at.toMin - 1 && at.act !== 'serve' && <>By its end: {SEEN[at.seen]}. </>}
-            Pot {whole(moment.tempC)} °C, {whole(Math.max(0, moment.freeG))} g of liquid not taken up,{' '}
-            {whole(moment.steamG)} g gone as steam, cooked {whole(100 * Math.min(...moment.done))} %.
+            {at && clock.atMin > at.toMin - 1 && at.act !== 'serve' && <>{w.byItsEnd(SEEN[at.seen])} </>}
+            {w.potCGOfLiquid(
+              whole(moment.tempC),
+              whole(Math.max(0, moment.freeG)),
+              whole(moment.steamG),
+              whole(100 * Math.min(...moment.done)),
+            )}
           </p>
           <BeforeThePour stages={course.before} />
         </div>

@@ -1,6 +1,7 @@
 import { bandOf, type Course } from '@hammock/core';
 import { moistureOf, thinned } from './moment.js';
 import { whole } from '../../words/measures/numbers.js';
+import { courseWords as w } from '../../words/screens/course.js';
 
 const HEADS = [
   'min',
@@ -10,8 +11,8 @@ const HEADS = [
   'cooked %',
   'pot °C',
   'bottom °C',
-  'free g',
-  'steam g',
+  w.freeG,
+  w.steamG,
   'bottom',
 ] as const;
 
@@ -22,14 +23,9 @@ export function CourseTable({ course }: { readonly course: Course }) {
   return (
     <details>
       <summary className="flex min-h-12 cursor-pointer items-center font-semibold underline decoration-husk decoration-2 underline-offset-4">
-        The same as a table
+        {w.theSameAsATable}
       </summary>
-      <div
-        className="max-h-96 overflow-auto"
-        tabIndex={0}
-        role="region"
-        aria-label="Course of the pot as a table"
-      >
+      <div className="max-h-96 overflow-auto" tabIndex={0} role="region" aria-label={w.courseOfThePotAs}>
         <table className="figures w-full min-w-[34rem] text-right text-[1.15rem] leading-snug font-normal">
           <thead>
             <tr className="sticky top-0 bg-ground">

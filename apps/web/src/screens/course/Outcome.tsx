@@ -4,6 +4,7 @@ import { textureWords } from '../../words/plan/textureWords.js';
 import { apartWords, changeText, troubleText } from '../../words/stove/potWords.js';
 import { BEDS } from './moment.js';
 import { tenths } from '../../words/measures/numbers.js';
+import { courseWords as w } from '../../words/screens/course.js';
 
 export interface OutcomeProps {
   readonly course: Course;
@@ -20,15 +21,18 @@ export function Outcome({ course, stages, ml, onStages, onPour }: OutcomeProps) 
   return (
     <section className="hung" aria-labelledby="comes-out" aria-live="polite">
       <h2 id="comes-out" className="m-0 text-[1.35rem] font-bold">
-        It comes out <span data-testid="course-texture">{textureWords(outcome.texture)}</span>
+        {w.itComesOut} <span data-testid="course-texture">{textureWords(outcome.texture)}</span>
       </h2>
       <p className="mt-1 mb-0">
-        {tenths(outcome.moisture)} % moisture when served (
-        {BEDS.map((name, i) => `${name} ${tenths(outcome.beds[i]?.moisture ?? 0)}`).join(', ')} when it has
-        rested), cooked through at least {done} %, {apartWords(outcome.apart)}, bottom{' '}
-        {bandOf(outcome.browning)}.
+        {w.moistureWhenServedWhenIt(
+          tenths(outcome.moisture),
+          BEDS.map((name, i) => `${name} ${tenths(outcome.beds[i]?.moisture ?? 0)}`).join(', '),
+          done,
+          apartWords(outcome.apart),
+          bandOf(outcome.browning),
+        )}
       </p>
-      {troubles.length === 0 && <p className="mt-2 mb-0 font-semibold">Nothing goes wrong on the way.</p>}
+      {troubles.length === 0 && <p className="mt-2 mb-0 font-semibold">{w.nothingGoesWrongOnTheWay}</p>}
       <ul className="m-0 mt-2 flex list-none flex-col gap-3 p-0">
         {troubles.map((t) => {
           const words = troubleText(t, stages);
@@ -37,7 +41,7 @@ export function Outcome({ course, stages, ml, onStages, onPour }: OutcomeProps) 
               <strong className="text-ember">{words.what}.</strong> {words.why}
               {t.avoidedBy.length > 0 && (
                 <div className="flex flex-wrap items-center gap-x-3">
-                  <span>To avoid it:</span>
+                  <span>{w.toAvoidIt}</span>
                   {t.avoidedBy.map((change) => (
                     <Avoid
                       key={changeText(change, stages, ml)}

@@ -2,6 +2,7 @@ import { bandOf, type HeatSetting, type LidState } from '@hammock/core';
 import { memo, useId } from 'react';
 import { potHandles, potLid, potOutline } from '../../ui/drawings/potShape.js';
 import { BEDS, moistureOf, type Moment } from './moment.js';
+import { courseWords as w } from '../../words/screens/course.js';
 
 export interface PotOverTimeProps {
   readonly moment: Moment;
@@ -104,7 +105,7 @@ export const PotOverTime = memo(function PotOverTime(props: PotOverTimeProps) {
       )}
       <Fire heat={props.heat} />
       <text x={left + width + 22} y={floor + 30} className="text-[24px] sm:text-[19px]" fill="var(--ink)">
-        bottom {bandOf(moment.browning)}
+        {w.bottom(bandOf(moment.browning))}
       </text>
     </svg>
   );

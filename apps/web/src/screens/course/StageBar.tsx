@@ -1,6 +1,7 @@
 import { plannedMin, type CookedStage, type Stage } from '@hammock/core';
 import { useRef, useState } from 'react';
 import { ACT } from '../../words/plan/acts.js';
+import { courseWords as w } from '../../words/screens/course.js';
 
 export interface StageBarProps {
   readonly cooked: readonly CookedStage[];
@@ -17,7 +18,7 @@ export function StageBar({ cooked, stages, toMin, onStretch }: StageBarProps) {
   const bar = useRef<HTMLDivElement>(null);
   const percent = (min: number): string => `${((100 * min) / toMin).toFixed(2)}%`;
   return (
-    <div ref={bar} className="relative h-20 select-none" role="group" aria-label="Stages along time">
+    <div ref={bar} className="relative h-20 select-none" role="group" aria-label={w.stagesAlongTime}>
       {cooked
         .filter((c) => c.act !== 'serve')
         .map((c) => {
@@ -77,11 +78,11 @@ function Handle({ name, minutes, left, perMin, onChange }: HandleProps) {
     <div
       role="slider"
       tabIndex={0}
-      aria-label={`Minutes of ${name}`}
+      aria-label={w.minutesOf(name)}
       aria-valuemin={LIMITS.least}
       aria-valuemax={LIMITS.most}
       aria-valuenow={minutes}
-      aria-valuetext={`${minutes.toString()} minutes`}
+      aria-valuetext={w.minutes(minutes)}
       className="absolute top-0 z-10 flex h-20 w-12 -translate-x-1/2 cursor-ew-resize touch-none flex-col items-center justify-end"
       style={{ left }}
       onPointerDown={(e) => {

@@ -16,6 +16,8 @@ import { BASES, baseOf, matching, type BaseKind } from './dishes.js';
 import { newDish } from '../../stores/plan/newDish.js';
 import { newId } from '../../storage/newId.js';
 import { useKeptState } from '../../stores/session/persisted.js';
+import { dishesWords as w } from '../../words/screens/dishes.js';
+import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 const ANY = { value: 'any', label: 'any' };
 
@@ -28,13 +30,13 @@ export function DishesScreen() {
   const [base, setBase] = useKeptState('dishes.base', 'any');
   const uses = useUses();
   const navigate = useNavigate();
-  if (state === 'empty') return <p aria-busy>Looking into the kitchen …</p>;
+  if (state === 'empty') return <p aria-busy>{w.lookingIntoTheKitchen}</p>;
   const shown = matching(dishes, { words, method, base });
   const methods = [...new Set(dishes.map((d) => d.spec.method ?? 'coveredAbsorption'))];
   return (
     <div className="flex flex-col gap-4">
       <div className="flex flex-wrap items-center justify-between gap-x-6">
-        <h1 className="m-0 text-[2rem] font-bold">Dishes</h1>
+        <h1 className="m-0 text-[2rem] font-bold">{w.dishes}</h1>
         <div className="flex flex-wrap gap-3">
           <OpenFile />
           <Button
@@ -43,55 +45,55 @@ export function DishesScreen() {
               void navigate('/');
             }}
           >
-            New dish
+            {w.newDish}
           </Button>
         </div>
       </div>
       <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
         <label className="flex max-w-full items-center gap-2">
-          Find
+          {w.find}
           <input
             type="search"
             className="changeable w-64 max-w-full min-w-0"
             value={words}
-            placeholder="name, grain or what goes in"
+            placeholder={w.nameGrainOrWhatGoesIn}
             onChange={(e) => setWords(e.currentTarget.value)}
           />
         </label>
         <span>
-          by{' '}
+          {w.by}{' '}
           <Pick
-            label="Only this method"
+            label={w.onlyThisMethod}
             value={method}
             options={[
-              { ...ANY, label: 'any method' },
+              { ...ANY, label: w.anyMethod },
               ...methods.map((m) => ({ value: m, label: METHOD[m] })),
             ]}
             onChange={setMethod}
           />
         </span>
         <span>
-          on{' '}
+          {w.on}{' '}
           <Pick
-            label="Only this base"
+            label={w.onlyThisBase}
             value={base}
             options={[
-              { ...ANY, label: 'any base' },
+              { ...ANY, label: w.anyBase },
               ...(Object.keys(BASES) as BaseKind[]).map((b) => ({ value: b, label: BASES[b] })),
             ]}
             onChange={setBase}
           />
         </span>
         <span className="text-faint" role="status">
-          {shown.length} of {dishes.length}
+          {w.of(shown.length, dishes.length)}
         </span>
       </div>
       <Gone />
-      {dishes.length === 0 && <p className="m-0">None yet. Make a pot on Pour and keep it as a dish.</p>}
-      {dishes.length > 0 && shown.length === 0 && <p className="m-0">No dish is like that.</p>}
+      {dishes.length === 0 && <p className="m-0">{w.noneYetMakeAPot}</p>}
+      {dishes.length > 0 && shown.length === 0 && <p className="m-0">{w.noDishIsLikeThat}</p>}
       <ul className="m-0 grid list-none gap-x-12 p-0 lg:grid-cols-2">
         {shown.map((dish) => (
-          <Fence key={dish.id} what={`The dish “${dish.label}”`} of={dish}>
+          <Fence key={dish.id} what={w.theDish(dish.label)} of={dish}>
             <Card dish={dish} use={uses.find((u) => u.dishId === dish.id)} />
           </Fence>
         ))}
@@ -126,30 +128,34 @@ function Card({ dish, use }: { readonly dish: DishRecord; readonly use: DishUseR
         <BaseMark base={baseOf(spec)} />
       </div>
       <p className="mt-1 mb-0">
-        {grainById(spec.grainId)?.name}, {METHOD[spec.method ?? 'coveredAbsorption']}
-        {spec.stages ? ' with stages of your own' : ''}, for {Math.round((spec.portions ?? 4) * 10) / 10}.{' '}
+        {grainById(spec.grainId)?.name}
+        {w.for(
+          METHOD[spec.method ?? 'coveredAbsorption'],
+          spec.stages ? w.withStagesOfYourOwn : '',
+          Math.round((spec.portions ?? 4) * 10) / 10,
+        )}{' '}
         <Came use={use} />
       </p>
       <div className="flex flex-wrap gap-x-5">
         <Button
           weight="plain"
-          aria-label={`Make it: ${dish.label}`}
+          aria-label={w.makeIt(dish.label)}
           onClick={() => {
             useDraft.getState().chooseDish(dish);
             void navigate('/');
           }}
         >
-          Make it
+          {w.makeIt2}
         </Button>
         <Button
           weight="plain"
-          aria-label={`Copy ${dish.label}`}
-          onClick={() => keep('dishes', newId(), { ...fieldsOf(dish), label: `${dish.label}, again` })}
+          aria-label={w.copy(dish.label)}
+          onClick={() => keep('dishes', newId(), { ...fieldsOf(dish), label: w.again(dish.label) })}
         >
-          Copy
+          {w.copy2}
         </Button>
-        <Button weight="plain" aria-label={`Remove ${dish.label}`} onClick={() => remove('dishes', dish.id)}>
-          Remove
+        <Button weight="plain" aria-label={w.remove(dish.label)} onClick={() => remove('dishes', dish.id)}>
+          {w.remove2}
         </Button>
       </div>
     </li>
@@ -158,16 +164,12 @@ function Card({ dish, use }: { readonly dish: DishRecord; readonly use: DishUseR
 
 /** How often, and how it came out: a strand for each judged pot, the thick ones as wanted. */
 function Came({ use }: { readonly use: DishUseRecord | undefined }) {
-  if (!use || use.cooks === 0) return <>Not made yet.</>;
+  if (!use || use.cooks === 0) return <>{w.notMadeYet}</>;
   const times = use.cooks === 1 ? 'once' : `${use.cooks.toString()} times`;
-  if (use.judged === 0) return <>Made {times}.</>;
+  if (use.judged === 0) return <>{w.made(times)}</>;
   return (
     <>
-      Made {times},{' '}
-      <strong>
-        {use.asWanted} of {use.judged} just right
-      </strong>
-      .
+      <Emphasis text={w.madeOfJustRight(times, use.asWanted, use.judged)} />
     </>
   );
 }

@@ -1,13 +1,14 @@
 import { GLOSSARY, SHORTCUTS } from '../../words/glossary.js';
+import { helpWords as w } from '../../words/screens/help.js';
 
 /** The words of ours, and the keys. */
 export function HelpScreen() {
   return (
     <div className="flex max-w-3xl flex-col gap-8">
-      <h1 className="m-0 text-[2rem] font-bold">Words and keys</h1>
+      <h1 className="m-0 text-[2rem] font-bold">{w.wordsAndKeys}</h1>
       <section className="hung" aria-labelledby="words">
         <h2 id="words" className="m-0 text-[1.35rem] font-bold">
-          What words mean here
+          {w.whatWordsMeanHere}
         </h2>
         <dl className="m-0 mt-2 grid gap-x-8 gap-y-1 sm:grid-cols-[10rem_minmax(0,1fr)]">
           {GLOSSARY.map(([word, means]) => (
@@ -20,7 +21,7 @@ export function HelpScreen() {
       </section>
       <section className="hung" aria-labelledby="keys">
         <h2 id="keys" className="m-0 text-[1.35rem] font-bold">
-          Keys
+          {w.keys}
         </h2>
         <dl className="m-0 mt-2 grid gap-x-8 gap-y-1 sm:grid-cols-[18rem_minmax(0,1fr)]">
           {SHORTCUTS.map(([keys, does]) => (

@@ -1,4 +1,5 @@
 import { NOTHING, type Table } from '../../stores/transfer/tables.js';
+import { inWords as w } from '../../words/screens/in.js';
 
 /** Rows that are shown; all are kept. */
 const SHOWN = 8;
@@ -23,7 +24,7 @@ export function Columns<Meaning extends string>({
 }) {
   return (
     <>
-      <div className="mt-2 overflow-x-auto" tabIndex={0} role="region" aria-label="The table">
+      <div className="mt-2 overflow-x-auto" tabIndex={0} role="region" aria-label={w.theTable}>
         <table className="border-collapse text-left">
           <thead>
             <tr>
@@ -32,7 +33,7 @@ export function Columns<Meaning extends string>({
                   <span className="block">{head}</span>
                   <select
                     className="min-h-12 border-2 border-line bg-raised font-normal"
-                    aria-label={`${head} is`}
+                    aria-label={w.is(head)}
                     value={means[i]}
                     onChange={(e) => {
                       const meant = e.currentTarget.value as Meaning;
@@ -45,7 +46,7 @@ export function Columns<Meaning extends string>({
                         {words[m]}
                       </option>
                     ))}
-                    <option value={NOTHING}>leave it</option>
+                    <option value={NOTHING}>{w.leaveIt2}</option>
                   </select>
                 </th>
               ))}
@@ -68,14 +69,9 @@ export function Columns<Meaning extends string>({
         </table>
       </div>
       {rows.length > SHOWN && (
-        <p className="m-0 mt-2">And {(rows.length - SHOWN).toLocaleString('en')} more rows.</p>
+        <p className="m-0 mt-2">{w.andMoreRows((rows.length - SHOWN).toLocaleString('en'))}</p>
       )}
-      {leftOut > 0 && (
-        <p className="m-0">
-          {leftOut.toLocaleString('en')} rows after them are too many at once: bring them in a table of their
-          own.
-        </p>
-      )}
+      {leftOut > 0 && <p className="m-0">{w.rowsAfterThemAreToo(leftOut.toLocaleString('en'))}</p>}
     </>
   );
 }

@@ -17,6 +17,7 @@ import { OpenFile, readFile } from '../../ui/controls/OpenFile.js';
 import { Leave } from './Leave.js';
 import { TableIn } from './TableIn.js';
 import { showPour } from '../../words/measures/amounts.js';
+import { inWords as w } from '../../words/screens/in.js';
 
 /** Something came in, as a link, a file or shared from another program: what it is, and what would happen with it. */
 export function InScreen() {
@@ -30,7 +31,7 @@ export function InScreen() {
           .map((k) => shared.get(k) ?? '')
           .filter((t) => t !== '')
           .join('\n');
-    if (text !== '') useSharedIn.setState({ came: { name: 'a link', text } });
+    if (text !== '') useSharedIn.setState({ came: { name: w.aLink, text } });
     if (!shared.has('shared')) return;
     // It is there once: a reload of this address has nothing more.
     history.replaceState(history.state, '', '/in');
@@ -40,31 +41,24 @@ export function InScreen() {
   const found = useMemo(() => came && whatCame(came), [came]);
   return (
     <section className={`flex flex-col gap-3 ${found?.kind === 'table' ? '' : 'max-w-[46rem]'}`}>
-      <h1 className="m-0 text-[2rem] font-bold">What came in</h1>
+      <h1 className="m-0 text-[2rem] font-bold">{w.whatCameIn}</h1>
       {wrong !== null && <Notice urgent>{wrong}</Notice>}
-      {!found && wrong === null && (
-        <p className="m-0 text-lg">Nothing yet. Open a file, or drop one on any page.</p>
-      )}
+      {!found && wrong === null && <p className="m-0 text-lg">{w.nothingYetOpenAFile}</p>}
       {found?.kind === 'plan' && <PlanIn plan={found.plan} />}
       {found?.kind === 'noPlan' && <Notice urgent>{NO_PLAN[found.why]}</Notice>}
       {found?.kind === 'recipes' && <TellingsIn told={found.told} />}
       {found?.kind === 'telling' && <TellingsIn told={[{ name: 'A text', text: found.text }]} />}
       {found?.kind === 'archive' && (
         <p className="m-0">
-          This is everything of a household. It is put back on{' '}
+          {w.thisIsEverythingOfA}{' '}
           <Link to="/keeping" className="underline underline-offset-4">
-            Keeping
+            {w.keeping}
           </Link>
-          , where it is looked over first.
+          {w.whereItIsLookedOverFirst}
         </p>
       )}
       {found?.kind === 'table' && <TableIn key={found.text} text={found.text} />}
-      {found?.kind === 'nothing' && (
-        <Notice urgent>
-          Nothing that Hammock knows is in it: neither a recipe nor a plan, a table or a household. Nothing
-          was changed.
-        </Notice>
-      )}
+      {found?.kind === 'nothing' && <Notice urgent>{w.nothingThatHammockKnowsIs}</Notice>}
       <div>
         <OpenFile />
       </div>
@@ -73,9 +67,9 @@ export function InScreen() {
 }
 
 const NO_PLAN: Readonly<Record<LinkProblem, string>> = {
-  broken: 'This link is not whole: a part of it was lost on the way. Ask for it again.',
-  newer: 'This link was made by a newer Hammock: update this one first.',
-  notAPlan: 'What is in this link is no plan that could be cooked. Nothing was changed.',
+  broken: w.thisLinkIsNotWhole,
+  newer: w.thisLinkWasMadeBy,
+  notAPlan: w.whatIsInThisLink,
 };
 
 /** A plan of somebody else's: what it is, and what it pours there. */
@@ -92,19 +86,20 @@ function PlanIn({ plan: { label, input } }: { readonly plan: SharedPlan }) {
     <div className="hung">
       <h2 className="m-0 text-[1.35rem] font-bold">{label}</h2>
       <p className="m-0 mt-1">
-        A plan for {Math.round(input.portions ?? 4)}
-        {pour
-          ? `. By what cooks usually pour it takes ${pour.main} (${pour.other}); here it is worked out anew for your pot, your bag and what they taught`
-          : ''}
-        .
+        {w.aPlanFor(
+          Math.round(input.portions ?? 4),
+          pour ? w.byWhatCooksUsuallyPour(pour.main, pour.other) : '',
+        )}
       </p>
       {own.length > 0 && (
         <p className="m-0">
-          It brings {own.length === 1 ? 'an ingredient' : `${own.length.toString()} ingredients`} of its own:{' '}
-          {own.map((o) => o.name).join(', ')}. They come into your kitchen with it.
+          {w.itBringsOfItsOwn(
+            own.length === 1 ? w.anIngredient : w.ingredients2(own.length),
+            own.map((o) => o.name).join(', '),
+          )}
         </p>
       )}
-      <p className="m-0">The plan on Pour is set aside, not lost.</p>
+      <p className="m-0">{w.thePlanOnPourIs}</p>
       <div className="mt-3 flex flex-wrap gap-3">
         <Button
           weight="act"
@@ -115,7 +110,7 @@ function PlanIn({ plan: { label, input } }: { readonly plan: SharedPlan }) {
             void navigate('/');
           }}
         >
-          Open it on Pour
+          {w.openItOnPour}
         </Button>
         <Leave />
       </div>
@@ -156,10 +151,7 @@ function TellingsIn({
     <div key={name + text} className="hung">
       <h2 className="m-0 text-[1.35rem] font-bold">{name}</h2>
       <p className="m-0 mt-1 line-clamp-6 text-faint whitespace-pre-line">{text}</p>
-      <p className="m-0">
-        On Pour each line is shown as it was understood, and nothing goes in before you say so. The plan there
-        is set aside, not lost.
-      </p>
+      <p className="m-0">{w.onPourEachLineIs}</p>
       <div className="mt-3 flex flex-wrap gap-3">
         <Button
           weight="act"
@@ -171,7 +163,7 @@ function TellingsIn({
             void navigate('/');
           }}
         >
-          Read it on Pour
+          {w.readItOnPour}
         </Button>
         <Leave />
       </div>

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { useSharedIn } from '../../stores/plan/sharedIn.js';
+import { inWords as w } from '../../words/screens/in.js';
 
 /** What came in is left: nothing is changed. */
 export function Leave() {
@@ -9,7 +10,7 @@ export function Leave() {
       className="inline-flex min-h-12 items-center px-1 font-semibold underline decoration-husk decoration-2 underline-offset-4"
       onClick={() => useSharedIn.setState({ came: null })}
     >
-      Leave it
+      {w.leaveIt}
     </Link>
   );
 }

@@ -8,14 +8,15 @@ import type { Table } from '../../stores/transfer/tables.js';
 import { Button } from '../../ui/controls/Button.js';
 import { Columns } from './Columns.js';
 import { Leave } from './Leave.js';
+import { inWords as w } from '../../words/screens/in.js';
 
 const MEANS: Readonly<Record<OwnMeaning, string>> = {
   name: 'name',
-  water: 'water, g of 100',
-  fat: 'fat, g of 100',
-  salt: 'salt, g of 100',
-  densityGPerMl: 'g per ml',
-  like: 'what it is like',
+  water: w.waterGOf100,
+  fat: w.fatGOf100,
+  salt: w.saltGOf100,
+  densityGPerMl: w.gPerMl,
+  like: w.whatItIsLike,
 };
 
 /** A table of ingredients: its columns matched and its rows shown before anything is kept. */
@@ -36,8 +37,8 @@ export function OwnIn({ table }: { readonly table: Table<OwnMeaning> }) {
       />
       <p className="m-0 mt-2">
         {good.length === read.length
-          ? 'Every row can be kept.'
-          : `${(read.length - good.length).toString()} of ${read.length.toString()} rows cannot be read and would be left out.`}
+          ? w.everyRowCanBeKept
+          : w.ofRowsCannotBeRead(read.length - good.length, read.length)}
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
         <Button
@@ -49,7 +50,7 @@ export function OwnIn({ table }: { readonly table: Table<OwnMeaning> }) {
             void navigate('/kitchen');
           }}
         >
-          Keep {good.length === 1 ? 'one ingredient' : `${good.length.toString()} ingredients`}
+          {w.keep(good.length === 1 ? w.oneIngredient : w.ingredients(good.length))}
         </Button>
         <Leave />
       </div>

@@ -17,37 +17,38 @@ import { nowMs } from '../../stores/session/time.js';
 import { Button } from '../../ui/controls/Button.js';
 import { Columns } from './Columns.js';
 import { Leave } from './Leave.js';
+import { inWords as w } from '../../words/screens/in.js';
 
 const MEANS: Readonly<Record<PageMeaning, string>> = {
-  id: 'its own number',
+  id: w.itsOwnNumber,
   started: 'when',
   dish: 'dish',
   bag: 'bag',
   pot: 'pot',
   burner: 'ring',
-  grain: 'how much grain',
-  poured: 'what was poured',
-  texture: 'how it came out',
-  base: 'base of the pot',
+  grain: w.howMuchGrain,
+  poured: w.whatWasPoured,
+  texture: w.howItCameOut,
+  base: w.baseOfThePot,
   note: 'note',
-  by: 'who judged it',
-  ate: 'who ate',
-  counts: 'learnt from',
-  givenUp: 'given up',
+  by: w.whoJudgedIt,
+  ate: w.whoAte,
+  counts: w.learntFrom,
+  givenUp: w.givenUp,
 };
 
 const WHY: Readonly<Record<PageProblem, string>> = {
-  noDate: 'no day that can be read; write it as 2026-01-31',
-  future: 'a day that is still to come',
-  noDish: 'a dish that is none of yours; keep it under Dishes first, by the same name',
-  unknownBag: 'a bag that is not in your kitchen',
-  unknownPot: 'a pot that is not in your kitchen',
-  unknownBurner: 'a ring that is not in your kitchen',
-  noAmount: 'an amount that cannot be read, or none beside a verdict',
-  noTexture: 'no word for how it came out, from 1 (hard) to 5 (mushy)',
-  noBase: 'a bottom that is neither clean, golden, dark nor burnt',
-  noAnswer: 'a dish that has no answer as it is written now',
-  already: 'in the notebook already',
+  noDate: w.noDayThatCanBe,
+  future: w.aDayThatIsStill,
+  noDish: w.aDishThatIsNone,
+  unknownBag: w.aBagThatIsNot,
+  unknownPot: w.aPotThatIsNot,
+  unknownBurner: w.aRingThatIsNot,
+  noAmount: w.anAmountThatCannotBe,
+  noTexture: w.noWordForHowIt,
+  noBase: w.aBottomThatIsNeither,
+  noAnswer: w.aDishThatHasNo,
+  already: w.inTheNotebookAlready,
 };
 
 /** A table of pots: its columns matched, its rows shown and what cannot be read said before anything is written down. */
@@ -86,15 +87,13 @@ export function PagesIn({ table }: { readonly table: Table<PageMeaning> }) {
         onMeans={setMeans}
       />
       <p className="m-0 mt-2">
-        Each pot is your dish as it is written now, for so much grain. {countOf(good.length, 'page')} can be
-        written down{judged > 0 && `, and ${judged.toString()} of them teach`}.
+        {w.eachPotIsYourDish(countOf(good.length, 'page'))}
+        {judged > 0 && w.andOfThemTeach(judged)}.
       </p>
       {wrong.size > 0 && (
         <ul className="m-0 mt-1 list-none p-0">
           {[...wrong].map(([why, rows]) => (
-            <li key={why}>
-              {countOf(rows, 'row')} left out: {WHY[why]}.
-            </li>
+            <li key={why}>{w.leftOut(countOf(rows, 'row'), WHY[why])}</li>
           ))}
         </ul>
       )}
@@ -108,7 +107,7 @@ export function PagesIn({ table }: { readonly table: Table<PageMeaning> }) {
             void navigate('/notebook');
           }}
         >
-          Write {good.length === 1 ? 'one page' : `${good.length.toString()} pages`} down
+          {w.writeDown(good.length === 1 ? w.onePage : w.pages(good.length))}
         </Button>
         <Leave />
       </div>

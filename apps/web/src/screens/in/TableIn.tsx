@@ -5,8 +5,9 @@ import { Notice } from '../../ui/shell/Notice.js';
 import { Leave } from './Leave.js';
 import { OwnIn } from './OwnIn.js';
 import { PagesIn } from './PagesIn.js';
+import { inWords as w } from '../../words/screens/in.js';
 
-const KINDS = { own: 'ingredients of your own', pages: 'pages of the notebook' } as const;
+const KINDS = { own: w.ingredientsOfYourOwn, pages: w.pagesOfTheNotebook } as const;
 
 /** A table: what its rows are is guessed by its heads, and can be said otherwise. */
 export function TableIn({ text }: { readonly text: string }) {
@@ -15,7 +16,7 @@ export function TableIn({ text }: { readonly text: string }) {
   if (!own || !pages)
     return (
       <>
-        <Notice urgent>There is no row in this table. Nothing was changed.</Notice>
+        <Notice urgent>{w.thereIsNoRowIn}</Notice>
         <div>
           <Leave />
         </div>
@@ -25,7 +26,7 @@ export function TableIn({ text }: { readonly text: string }) {
     <div className="hung">
       <h2 className="m-0 text-[1.35rem] font-bold">
         <label>
-          A table of{' '}
+          {w.aTableOf}{' '}
           <select
             className="min-h-12 border-2 border-line bg-raised font-bold"
             value={kind}

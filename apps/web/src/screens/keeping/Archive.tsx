@@ -4,6 +4,7 @@ import { Button } from '../../ui/controls/Button.js';
 import { Notice } from '../../ui/shell/Notice.js';
 import { archiveText, LISTS, type Lists } from '../../words/storage/archiveWords.js';
 import { forgetIncoming, lookOver, putIn, takeAllAway, type LookedOver } from './archiveAsk.js';
+import { keepingWords as w } from '../../words/screens/keeping.js';
 
 type State =
   | { readonly at: 'idle' }
@@ -35,43 +36,40 @@ export function Archive() {
   return (
     <section className="hung" aria-labelledby="everything">
       <h2 id="everything" className="m-0 text-[1.35rem] font-bold">
-        Everything as one file
+        {w.everythingAsOneFile}
       </h2>
-      <p className="m-0 mt-1">
-        Household, kitchen, dishes and every pot with its taps, as JSON that other programs can read. What
-        comes back in is looked over first, and a copy is made before.
-      </p>
+      <p className="m-0 mt-1">{w.householdKitchenDishesAndEvery}</p>
       <p className="m-0 mt-1 flex flex-wrap items-center gap-x-6 gap-y-2">
         <a
           href="/api/archive"
           download="hammock-household.json"
           className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
         >
-          Save everything
+          {w.saveEverything}
         </a>
         <a
           href="/api/notebook.csv"
           download="hammock-notebook.csv"
           className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
         >
-          Save the notebook as a table
+          {w.saveTheNotebookAsATable}
         </a>
         <a
           href="/api/larder.csv"
           download="hammock-larder.csv"
           className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
         >
-          Save the larder as a table
+          {w.saveTheLarderAsATable}
         </a>
         <Button weight="plain" className="-ml-1" onClick={() => input.current?.click()}>
-          Put a household back
+          {w.putAHouseholdBack}
         </Button>
       </p>
       <input
         ref={input}
         type="file"
         hidden
-        aria-label="An archive"
+        aria-label={w.anArchive}
         accept=".json,application/json"
         onChange={(e) => {
           const [file] = e.currentTarget.files ?? [];
@@ -82,21 +80,21 @@ export function Archive() {
       <div role="status">
         {state.at === 'reading' && (
           <p className="m-0 flex flex-wrap items-center gap-4">
-            <progress value={state.share} max={1} aria-label="Looked over" /> Looking it over …
+            <progress value={state.share} max={1} aria-label={w.lookedOver} /> {w.lookingItOver}
             <Button weight="plain" onClick={() => reading.current?.abort()}>
-              Stop
+              {w.stop}
             </Button>
           </p>
         )}
         {state.at === 'putting' && (
           <p className="m-0 flex flex-wrap items-center gap-4">
-            <progress value={state.share} max={1} aria-label="Put in" /> Putting it in …
+            <progress value={state.share} max={1} aria-label={w.putIn} /> {w.puttingItIn}
             <Button weight="plain" onClick={() => forgetIncoming(state.id)}>
-              Stop
+              {w.stop}
             </Button>
           </p>
         )}
-        {state.at === 'done' && <p className="m-0">It is in: {archiveText(state.lists)}.</p>}
+        {state.at === 'done' && <p className="m-0">{w.itIsIn(archiveText(state.lists))}</p>}
       </div>
       {state.at === 'wrong' && <Notice urgent>{state.why}</Notice>}
       {state.at === 'looked' && (
@@ -111,12 +109,9 @@ export function Archive() {
       )}
       {state.at === 'empty' && (
         <div className="mt-2" data-testid="nothing-in-it">
-          <Notice urgent>
-            In this file is nothing that can be read. In place of what is here it would leave an empty
-            kitchen.
-          </Notice>
+          <Notice urgent>{w.inThisFileIsNothing}</Notice>
           <div className="mt-2 flex flex-wrap gap-3">
-            <Button onClick={() => void put(state.id, 'instead', true)}>Leave an empty kitchen</Button>
+            <Button onClick={() => void put(state.id, 'instead', true)}>{w.leaveAnEmptyKitchen}</Button>
             <Button
               weight="plain"
               onClick={() => {
@@ -124,7 +119,7 @@ export function Archive() {
                 setState({ at: 'idle' });
               }}
             >
-              Keep what is here
+              {w.keepWhatIsHere}
             </Button>
           </div>
         </div>
@@ -147,10 +142,10 @@ function LookedOverList({
   return (
     <div className="mt-2" data-testid="looked-over">
       <table className="border-collapse">
-        <caption className="text-left font-semibold">In this file, beside what is here</caption>
+        <caption className="text-left font-semibold">{w.inThisFileBesideWhat}</caption>
         <thead>
           <tr>
-            {['', 'not here', 'newer', 'as here'].map((head) => (
+            {['', w.notHere, 'newer', w.asHere].map((head) => (
               <th key={head} scope="col" className="px-3 py-1 text-right font-normal text-faint">
                 {head}
               </th>
@@ -176,17 +171,16 @@ function LookedOverList({
       </table>
       {wrongCount > 0 && (
         <p className="m-0 mt-2 text-ember">
-          {wrongCount === 1 ? 'One thing' : `${wrongCount.toString()} things`} cannot be read and would be
-          left out: {wrong.join('; ')}.
+          {w.cannotBeReadAndWould(wrongCount === 1 ? w.oneThing : w.things(wrongCount), wrong.join('; '))}
         </p>
       )}
       <div className="mt-3 flex flex-wrap gap-3">
         <Button weight="act" onClick={() => onPut('merge')}>
-          Add it to what is here
+          {w.addItToWhatIsHere}
         </Button>
-        <Button onClick={() => onPut('instead')}>In place of what is here</Button>
+        <Button onClick={() => onPut('instead')}>{w.inPlaceOfWhatIsHere}</Button>
         <Button weight="plain" onClick={onLeave}>
-          Leave it
+          {w.leaveIt}
         </Button>
       </div>
     </div>
@@ -207,14 +201,13 @@ function Away() {
   if (!asked)
     return (
       <Button weight="plain" className="mt-2 -ml-1" onClick={() => setAsked(true)}>
-        Erase everything of mine
+        {w.eraseEverythingOfMine}
       </Button>
     );
   return (
     <div className="mt-2">
       <label className="block">
-        Every pot, dish and copy is erased here and on this device, with what was set aside, and every phone
-        is let go. It cannot be put back. Type “everything” if you mean it.
+        {w.everyPotDishAndCopy}
         <input
           className="changeable mt-1 block w-60"
           value={word}
@@ -224,10 +217,10 @@ function Away() {
       {why !== undefined && <Notice urgent>{why}</Notice>}
       <div className="mt-2 flex flex-wrap gap-3">
         <Button disabled={word.trim().toLowerCase() !== 'everything'} onClick={() => void away()}>
-          Erase it
+          {w.eraseIt}
         </Button>
         <Button weight="plain" onClick={() => setAsked(false)}>
-          Keep it
+          {w.keepIt}
         </Button>
       </div>
     </div>

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { ask } from '../../api/http.js';
 import { Button } from '../../ui/controls/Button.js';
 import { copyText } from '../../words/storage/syncWords.js';
+import { keepingWords as w } from '../../words/screens/keeping.js';
 
 interface Copy {
   readonly name: string;
@@ -33,23 +34,19 @@ export function Copies() {
     <section className="hung" aria-labelledby="copies">
       <div className="-my-2 flex items-center justify-between gap-4">
         <h2 id="copies" className="m-0 text-[1.35rem] font-bold">
-          Copies
+          {w.copies}
         </h2>
         <Button weight="plain" disabled={how === 'busy'} onClick={() => void make()}>
-          {how === 'busy' ? 'Copying …' : 'Make a copy'}
+          {how === 'busy' ? w.copying : w.makeACopy}
         </Button>
       </div>
-      <p className="mt-1 mb-0">
-        Everything this household wrote down, as one file in the folder “copies” beside the data. One is made
-        by itself every day and before every update; fourteen days are kept.
-      </p>
+      <p className="mt-1 mb-0">{w.everythingThisHouseholdWroteDown}</p>
       <p className="m-0" role="status">
-        {how === 'made' && 'A copy is made, and was read back whole.'}
-        {how === 'full' &&
-          'No copy was made: the disk is full. Make room and try again; nothing was changed.'}
-        {how === 'failed' && 'No copy was made: the server could not. Try again; nothing was changed.'}
+        {how === 'made' && w.aCopyIsMadeAnd}
+        {how === 'full' && w.noCopyWasMadeThe}
+        {how === 'failed' && w.noCopyWasMadeThe2}
       </p>
-      {copies?.length === 0 && <p className="m-0 text-faint">No copy yet.</p>}
+      {copies?.length === 0 && <p className="m-0 text-faint">{w.noCopyYet}</p>}
       <ul className="m-0 list-none p-0">
         {copies
           ?.filter((copy) => copy.isOther !== true)
@@ -63,7 +60,7 @@ export function Copies() {
       </ul>
       {others.length > 0 && (
         <p className="m-0 mt-2 text-faint">
-          No copies, and left alone: {others.map(({ name }) => name).join(', ')}. They are links or folders.
+          {w.noCopiesAndLeftAlone(others.map(({ name }) => name).join(', '))}
         </p>
       )}
     </section>

@@ -5,6 +5,8 @@ import { nowMs } from '../../stores/session/time.js';
 import { Button } from '../../ui/controls/Button.js';
 import { QrCode } from '../../ui/sections/PlanLink.js';
 import { dayText } from '../../words/measures/days.js';
+import { keepingWords as w } from '../../words/screens/keeping.js';
+import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 interface Device {
   readonly id: string;
@@ -20,7 +22,7 @@ interface Code {
 
 const MAY: Readonly<Record<Device['role'], string>> = {
   cook: 'cooks',
-  guest: 'reads what is on the stove',
+  guest: w.readsWhatIsOnTheStove,
 };
 
 /** Phones of the house: let in by a code, listed with when they were last seen, and let go. */
@@ -48,19 +50,18 @@ export function Devices() {
   return (
     <section className="hung" aria-labelledby="phones">
       <h2 id="phones" className="m-0 text-[1.35rem] font-bold">
-        The house’s phones
+        {w.theHousesPhones}
       </h2>
       {isOpen ? (
         <p className="m-0 mt-1 flex flex-wrap gap-3">
-          <Button onClick={() => void letIn('cook')}>Let a cook’s phone in</Button>
+          <Button onClick={() => void letIn('cook')}>{w.letACooksPhoneIn}</Button>
           <Button weight="plain" onClick={() => void letIn('guest')}>
-            Let a guest’s phone in
+            {w.letAGuestsPhoneIn}
           </Button>
         </p>
       ) : (
         <p className="m-0 mt-1">
-          Only this machine is answered. Start Hammock with <code>npm start -- --lan</code> and phones in the
-          house can be let in, one by one; nobody else is.
+          {w.onlyThisMachineIsAnswered} <code>{w.npmStartLan}</code> {w.andPhonesInTheHouse}
         </p>
       )}
       {code && <ShownCode code={code} />}
@@ -71,15 +72,14 @@ export function Devices() {
             className="flex flex-wrap items-center justify-between gap-x-4 border-b border-line py-1"
           >
             <span>
-              <strong>{name}</strong>
-              {isThis ? ' (this one)' : ''} {MAY[role]}, seen {dayText(seenAtMs, nowMs())}
+              <Emphasis text={w.seen(name, isThis ? w.thisOne : '', MAY[role], dayText(seenAtMs, nowMs()))} />
             </span>
             <Button
               weight="plain"
-              aria-label={`Let ${name} go`}
+              aria-label={w.letGo(name)}
               onClick={() => void ask('DELETE', `/api/devices/${id}`).then(load)}
             >
-              Let it go
+              {w.letItGo}
             </Button>
           </li>
         ))}
@@ -96,17 +96,16 @@ async function listed(): Promise<readonly Device[] | undefined> {
 /** The address and the code, to be typed or read by a camera. */
 function ShownCode({ code: { code, addresses } }: { readonly code: Code }) {
   const [address] = addresses;
-  if (address === undefined)
-    return <p className="m-0 text-ember">This machine has no address in the house: is it on the network?</p>;
+  if (address === undefined) return <p className="m-0 text-ember">{w.thisMachineHasNoAddress}</p>;
   return (
     <div className="my-3 flex flex-wrap items-center gap-6" data-testid="code">
-      <QrCode text={`${address}/join#${code}`} what="Address and code, for a phone’s camera" />
+      <QrCode text={w.join(address, code)} what={w.addressAndCodeForA} />
       <div>
-        <p className="m-0">On the phone, in the same network, open</p>
+        <p className="m-0">{w.onThePhoneInThe}</p>
         <p className="m-0 text-[1.3rem] font-bold break-all">{address}</p>
-        <p className="m-0">and type</p>
+        <p className="m-0">{w.andType}</p>
         <p className="m-0 text-[2.6rem] leading-tight font-bold tracking-widest">{code}</p>
-        <p className="m-0 text-faint">It lets one phone in, for ten minutes.</p>
+        <p className="m-0 text-faint">{w.itLetsOnePhoneIn}</p>
       </div>
     </div>
   );

@@ -3,6 +3,7 @@ import { useStore } from 'zustand';
 import { deviceState } from '../../storage/deviceStorage.js';
 import { askToPersist, installing } from '../../storage/installed.js';
 import { Button } from '../../ui/controls/Button.js';
+import { keepingWords as w } from '../../words/screens/keeping.js';
 
 /** What this device keeps for when the server is away, and putting Hammock beside its other programs. */
 export function ThisDevice() {
@@ -19,25 +20,21 @@ export function ThisDevice() {
   return (
     <section className="hung" aria-labelledby="device">
       <h2 id="device" className="m-0 text-[1.35rem] font-bold">
-        This device
+        {w.thisDevice}
       </h2>
       <p className="m-0 mt-1">{KEEPS[keeps]}</p>
+      <p className="m-0">{isKept ? w.everyScreenOpensWithThe : w.theProgramItselfIsNot}</p>
       <p className="m-0">
-        {isKept
-          ? 'Every screen opens with the server away.'
-          : 'The program itself is not kept here: it opens only while the server answers. Browsers keep it on the machine Hammock runs on, or over TLS.'}
-      </p>
-      <p className="m-0">
-        {persists === true && 'The browser has promised not to clear it by itself.'}
+        {persists === true && w.theBrowserHasPromisedNot}
         {persists === false && (
           <Button weight="plain" className="-ml-1" onClick={() => void askToPersist().then(setPersists)}>
-            Ask the browser not to clear it
+            {w.askTheBrowserNotTo}
           </Button>
         )}
       </p>
       {install && (
         <Button className="mt-2" onClick={install}>
-          Put Hammock beside the other programs
+          {w.putHammockBesideTheOtherPrograms}
         </Button>
       )}
     </section>
@@ -45,7 +42,7 @@ export function ThisDevice() {
 }
 
 const KEEPS = {
-  kept: 'What you type and tap is written down here first, and waits while the server is away.',
-  full: 'There is no room here: what you type goes to the server at once, and is lost while it is away. Make room.',
-  none: 'This window keeps nothing: it may be a private one. What you type goes to the server at once.',
+  kept: w.whatYouTypeAndTap,
+  full: w.thereIsNoRoomHere,
+  none: w.thisWindowKeepsNothingIt,
 } as const;

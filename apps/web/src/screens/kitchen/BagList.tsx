@@ -9,11 +9,12 @@ import { AMYLOSE_WORDS, hasClass, starchText } from '../../words/plan/amyloseWor
 import { bestKnown, useLearnt } from '../../stores/kitchen/learnt.js';
 import { nowMs } from '../../stores/session/time.js';
 import { wantsText } from '../../words/notebook/learntWords.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 
 /** The last is for a bag that says nothing. */
-const STARCH_WORDS = { ...AMYLOSE_WORDS, usual: 'as usual for this grain' };
+const STARCH_WORDS = { ...AMYLOSE_WORDS, usual: w.asUsualForThisGrain };
 
 const NEW_BAG: BagFields = { grainId: 'longGrainWhite', label: '', note: '', openedOn: null, amylose: null };
 
@@ -31,7 +32,7 @@ export function BagList() {
   return (
     <ThingList
       kind="bags"
-      title="Bags"
+      title={w.bags}
       one="bag"
       fresh={NEW_BAG}
       describe={(b) =>
@@ -40,27 +41,27 @@ export function BagList() {
       fields={(bag, set, problem) => (
         <>
           <TextInput
-            label="Name"
+            label={w.name}
             value={bag.label}
             onChange={(label) => set({ label })}
             problem={problem('label')}
           />
           <ChoiceInput
-            label="Grain"
+            label={w.grain}
             value={bag.grainId}
             words={GRAIN_WORDS}
             onChange={(grainId) => set({ grainId })}
           />
           {hasClass(bag.grainId) && (
             <ChoiceInput
-              label="When cooked it is"
+              label={w.whenCookedItIs}
               value={bag.amylose ?? 'usual'}
               words={STARCH_WORDS}
               onChange={(of) => set({ amylose: of === 'usual' ? null : (of as Amylose) })}
             />
           )}
           <label className="flex flex-col">
-            Opened on
+            {w.openedOn}
             <input
               type="date"
               className="changeable"
@@ -69,7 +70,7 @@ export function BagList() {
             />
           </label>
           <TextInput
-            label="Worth remembering"
+            label={w.worthRemembering}
             value={bag.note}
             most={280}
             onChange={(note) => set({ note })}

@@ -6,9 +6,11 @@ import { forgetCanSize, rememberCanSize } from '../../stores/kitchen/canSizes.js
 import { Button } from '../../ui/controls/Button.js';
 import { TakenAway } from '../../ui/sections/TakenAway.js';
 import { whole } from '../../words/measures/numbers.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 const nameOf = ({ ingredientId, packet }: CanSize): string =>
-  `One ${packet} of ${(rowOf(ingredientId)?.name ?? ingredientId).toLowerCase()}`;
+  w.oneOf(packet, (rowOf(ingredientId)?.name ?? ingredientId).toLowerCase());
 
 /** What jars, tins and packets hold here, as it was asked once. */
 export function CanSizeList() {
@@ -18,7 +20,7 @@ export function CanSizeList() {
   return (
     <section className="hung" aria-labelledby="packets">
       <h2 id="packets" className="m-0 text-[1.35rem] font-bold">
-        Jars and packets
+        {w.jarsAndPackets}
       </h2>
       <ul className="m-0 list-none p-0">
         {packets.map((p) => (
@@ -27,17 +29,17 @@ export function CanSizeList() {
             className="flex items-center justify-between gap-4 border-b border-line py-1"
           >
             <span>
-              {nameOf(p)} holds <strong>{whole(p.g)} g</strong>.
+              <Emphasis text={w.holdsG(nameOf(p), whole(p.g))} />
             </span>
             <Button
               weight="plain"
-              aria-label={`Forget: ${nameOf(p)}`}
+              aria-label={w.forget(nameOf(p))}
               onClick={() => {
                 forgetCanSize(p);
                 setGone(p);
               }}
             >
-              Forget
+              {w.forget2}
             </Button>
           </li>
         ))}

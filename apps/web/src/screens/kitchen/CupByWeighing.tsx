@@ -4,6 +4,7 @@ import { NumberField } from '../../ui/controls/NumberField.js';
 import { ChoiceInput } from './inputs.js';
 import { whole } from '../../words/measures/numbers.js';
 import { useKeptState } from '../../stores/session/persisted.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 
@@ -20,22 +21,22 @@ export function CupByWeighing({ onFound }: { readonly onFound: (ml: number) => v
   if (!open) {
     return (
       <Button weight="plain" className="justify-start" onClick={() => setOpen(true)}>
-        Size not known? Weigh it
+        {w.sizeNotKnownWeighIt}
       </Button>
     );
   }
   return (
     <fieldset className="m-0 flex flex-col gap-2 border-2 border-line p-3">
-      <legend>Weighed with grain</legend>
-      <NumberField label="So many of it" unit="cups" value={count} onChange={setCount} />
+      <legend>{w.weighedWithGrain}</legend>
+      <NumberField label={w.soManyOfIt} unit={w.cups} value={count} onChange={setCount} />
       <NumberField
-        label="weigh together"
+        label={w.weighTogether}
         unit="g"
         value={grams}
         onChange={setGrams}
-        problem={Number.isFinite(grams) && !possible ? `That would be a cup of ${whole(ml)} ml.` : undefined}
+        problem={Number.isFinite(grams) && !possible ? w.thatWouldBeACup(whole(ml)) : undefined}
       />
-      <ChoiceInput label="of" value={grainId} words={GRAIN_WORDS} onChange={setGrain} />
+      <ChoiceInput label={w.of} value={grainId} words={GRAIN_WORDS} onChange={setGrain} />
       <Button
         disabled={!possible}
         onClick={() => {
@@ -43,7 +44,7 @@ export function CupByWeighing({ onFound }: { readonly onFound: (ml: number) => v
           setOpen(false);
         }}
       >
-        {possible ? `It holds ${whole(ml)} ml` : 'It holds …'}
+        {possible ? w.itHoldsMl(whole(ml)) : w.itHolds}
       </Button>
     </fieldset>
   );

@@ -4,6 +4,7 @@ import { NumberField } from '../../ui/controls/NumberField.js';
 import { HOB_KIND } from '../../words/words.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 const NEW_HOB: HobFields = { label: '', kind: 'gas', powerW: HOB_POWER_W };
 
@@ -19,22 +20,20 @@ const POWER_LABELS = [
 export const HobList = () => (
   <ThingList
     kind="hobs"
-    title="Burners"
+    title={w.burners}
     one="burner"
     fresh={NEW_HOB}
-    describe={(h) =>
-      `${HOB_KIND[h.kind]}, ${h.powerW.high.toString()} W into the pot on high, ${h.powerW.low.toString()} W on low`
-    }
+    describe={(h) => w.wIntoThePotOn(HOB_KIND[h.kind], h.powerW.high, h.powerW.low)}
     fields={(hob, set, problem) => (
       <>
         <TextInput
-          label="Name"
+          label={w.name}
           value={hob.label}
           onChange={(label) => set({ label })}
           problem={problem('label')}
         />
         <ChoiceInput
-          label="Kind"
+          label={w.kind}
           value={hob.kind}
           words={HOB_KIND}
           onChange={(kind) => set({ kind: kind as HobKind })}
@@ -42,7 +41,7 @@ export const HobList = () => (
         {POWER_LABELS.map(([key, words]) => (
           <NumberField
             key={key}
-            label={`Into the pot on ${words}`}
+            label={w.intoThePotOn(words)}
             unit={RANGES.powerW.unit}
             value={hob.powerW[key]}
             onChange={(w) => set({ powerW: { ...hob.powerW, [key]: w } })}

@@ -7,6 +7,7 @@ import { problemsOf } from './checks.js';
 import { NumberField } from '../../ui/controls/NumberField.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { useUnits } from '../../stores/kitchen/units.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 /** Where this household cooks and how it likes its grain. Kept as it is typed, once it can be. */
 export function HouseholdForm() {
@@ -34,52 +35,52 @@ export function HouseholdForm() {
   return (
     <section className="hung" aria-labelledby="household">
       <h2 id="household" className="m-0 text-[1.35rem] font-bold">
-        Household
+        {w.household}
       </h2>
       <div className="mt-2 grid gap-x-14 gap-y-3 sm:grid-cols-2 lg:grid-cols-3">
         <TextInput
-          label="Name"
+          label={w.name}
           value={typed.name ?? household.name}
           onChange={(name) => put({ name })}
           problem={problems['label']}
         />
         <NumberField
-          label="Height above the sea"
+          label={w.heightAboveTheSea}
           unit={RANGES.altitudeM.unit}
           value={household.altitudeM}
           onChange={(altitudeM) => put({ altitudeM })}
           problem={problems['altitudeM']}
         />
         <NumberField
-          label="The room is"
+          label={w.theRoomIs}
           unit={RANGES.roomC.unit}
           value={household.roomC}
           onChange={(roomC) => put({ roomC })}
           problem={problems['roomC']}
         />
         <NumberField
-          label="First joint of your finger"
+          label={w.firstJointOfYourFinger}
           unit={RANGES.fingerMm.unit}
           value={household.fingerMm ?? PLAN_DEFAULTS.fingerMm}
           onChange={(fingerMm) => put({ fingerMm })}
           problem={problems['fingerMm']}
         />
         <ChoiceInput
-          label="Grain is wanted"
+          label={w.grainIsWanted}
           value={household.texture.toString()}
           words={textureNames()}
           onChange={(v) => setHousehold({ texture: Number(v) as Texture })}
         />
         <ChoiceInput
-          label="Usually served"
+          label={w.usuallyServed}
           value={household.served}
           words={SERVED}
           onChange={(v) => setHousehold({ served: v as Served })}
         />
         <ChoiceInput
-          label="Amounts first in"
+          label={w.amountsFirstIn}
           value={household.metric ? 'metric' : 'cups'}
-          words={{ cups: 'cups and spoons', metric: 'g and ml' }}
+          words={{ cups: w.cupsAndSpoons, metric: w.gAndMl }}
           onChange={(v) => {
             setHousehold({ metric: v === 'metric' });
             // What was chosen for this device alone steps back.

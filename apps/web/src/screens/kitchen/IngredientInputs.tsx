@@ -5,14 +5,15 @@ import { rowOf } from '../../stores/kitchen/ownLarder.js';
 import { NumberField } from '../../ui/controls/NumberField.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { whole } from '../../words/measures/numbers.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 const BODY: Readonly<Record<Body, string>> = {
-  thinner: 'but thinner',
-  same: 'just so',
-  thicker: 'but thicker',
+  thinner: w.butThinner,
+  same: w.justSo,
+  thicker: w.butThicker,
 };
 const ALIKE = 'nothing';
-const PART = { water: 'Water', fat: 'Fat', salt: 'Salt' } as const;
+const PART = { water: w.water, fat: w.fat, salt: w.salt } as const;
 
 type Set = (change: Partial<IngredientFields>) => void;
 
@@ -26,7 +27,7 @@ export function IngredientInputs(props: {
   const mine = useKitchen((s) => s.ingredients);
   const { figures } = own;
   const words = Object.fromEntries([
-    [ALIKE, 'nothing else: by its figures'],
+    [ALIKE, w.nothingElseByItsFigures],
     ...mine.map((m) => [m.id, m.label] as const),
     ...[...INGREDIENTS].sort((a, b) => a.name.localeCompare(b.name)).map((i) => [i.id, i.name] as const),
   ]) as Record<string, string>;
@@ -44,20 +45,20 @@ export function IngredientInputs(props: {
   return (
     <>
       <TextInput
-        label="Name"
+        label={w.name}
         value={own.label}
         onChange={(label) => set({ label })}
         problem={problem('label')}
       />
       <ChoiceInput
-        label="Like"
+        label={w.like}
         value={figures.like ?? ALIKE}
         words={words}
         onChange={(like) => (like === ALIKE ? withoutLike() : change({ like }))}
       />
       {figures.like !== undefined && (
         <ChoiceInput
-          label="Against it"
+          label={w.againstIt}
           value={figures.body ?? 'same'}
           words={BODY}
           onChange={(body) => change({ body: body as Body })}
@@ -66,7 +67,7 @@ export function IngredientInputs(props: {
       {(['water', 'fat', 'salt'] as const).map((key) => (
         <NumberField
           key={key}
-          label={`${PART[key]}${figures.like === undefined ? '' : ', where it differs'}`}
+          label={`${PART[key]}${figures.like === undefined ? '' : w.whereItDiffers}`}
           unit={RANGES.per100G.unit}
           value={figures[key] ?? Number.NaN}
           onChange={(g) => change({ [key]: g })}
@@ -82,12 +83,12 @@ export function IngredientInputs(props: {
 }
 
 const WRONG = {
-  circular: 'It would be like something that is like it. Give it figures of its own.',
-  unknownLike: 'What it is like is not in the larder any more.',
-  needsFigures: 'Say how much water 100 g of it hold, or what it is like.',
-  overHundred: 'Water, fat and salt together are more than 100 g in 100 g.',
-  unknownBehaviour: 'It cooks down in no way known here.',
-  needsName: 'Give it a name.',
+  circular: w.itWouldBeLikeSomething,
+  unknownLike: w.whatItIsLikeIs,
+  needsFigures: w.sayHowMuchWater100,
+  overHundred: w.waterFatAndSaltTogether,
+  unknownBehaviour: w.itCooksDownInNo,
+  needsName: w.giveItAName,
 } as const;
 
 /** What keeps it from being used: a circle of likes, figures that cannot be; nothing when it can. */
@@ -112,5 +113,5 @@ export function describeOwn(own: IngredientFields & { id?: string }): string {
     own.figures.like === undefined
       ? ''
       : `like ${(rowOf(own.figures.like)?.name ?? '?').toLowerCase()} ${BODY[own.figures.body ?? 'same']}, `;
-  return `${like}${row ? `${whole(row.water)} g of water in 100 g` : 'not complete'}`;
+  return `${like}${row ? w.gOfWaterIn100G(whole(row.water)) : w.notComplete}`;
 }

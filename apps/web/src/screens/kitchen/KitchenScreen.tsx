@@ -13,21 +13,22 @@ import { CanSizeList } from './CanSizeList.js';
 import { PeopleList } from './PeopleList.js';
 import { PotList } from './PotList.js';
 import { TextureScale } from './TextureScale.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 /** Bags, pots, hobs and cups of this household. */
 export function KitchenScreen() {
   const state = useKitchen((s) => s.state);
   const theme = useTheme();
-  if (state === 'empty') return <p aria-busy>Looking into the kitchen …</p>;
+  if (state === 'empty') return <p aria-busy>{w.lookingIntoTheKitchen}</p>;
   return (
     <div className="flex flex-col gap-9">
       <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1 className="m-0 text-[2rem] font-bold">Kitchen</h1>
+        <h1 className="m-0 text-[2rem] font-bold">{w.kitchen}</h1>
         <Segments
-          label="Light"
+          label={w.light}
           value={theme.choice}
           options={[
-            ['system', 'as the device'],
+            ['system', w.asTheDevice],
             ['light', 'light'],
             ['dark', 'dark'],
           ]}
@@ -35,61 +36,61 @@ export function KitchenScreen() {
         />
       </div>
       <div className="grid gap-x-14 gap-y-9 lg:grid-cols-2">
-        <Fence what="The bags">
+        <Fence what={w.theBags}>
           <BagList />
         </Fence>
-        <Fence what="The pots">
+        <Fence what={w.thePots}>
           <PotList />
         </Fence>
-        <Fence what="The burners">
+        <Fence what={w.theBurners}>
           <HobList />
         </Fence>
-        <Fence what="The measures">
+        <Fence what={w.theMeasures}>
           <MeasureList />
         </Fence>
-        <Fence what="What is your own">
+        <Fence what={w.whatIsYourOwn}>
           <OwnList />
         </Fence>
         <div className="flex flex-col gap-9">
-          <Fence what="The methods">
+          <Fence what={w.theMethods}>
             <MethodList />
           </Fence>
           <section className="hung" aria-labelledby="steam">
             <h2 id="steam" className="m-0 text-[1.35rem] font-bold">
-              Steam, pot by burner
+              {w.steamPotByBurner}
             </h2>
             <SteamSoFar />
             <Link
               to="/kitchen/water-test"
               className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
             >
-              Measure it with a pot of water
+              {w.measureItWithAPot}
             </Link>
           </section>
         </div>
       </div>
-      <Fence what="The household">
+      <Fence what={w.theHousehold}>
         <HouseholdForm />
       </Fence>
-      <Fence what="The scale of textures">
+      <Fence what={w.theScaleOfTextures}>
         <TextureScale />
       </Fence>
-      <Fence what="The people">
+      <Fence what={w.thePeople}>
         <PeopleList />
       </Fence>
-      <Fence what="What jars hold">
+      <Fence what={w.whatJarsHold}>
         <CanSizeList />
       </Fence>
       <section className="hung" aria-labelledby="kept">
         <h2 id="kept" className="m-0 text-[1.35rem] font-bold">
-          What is kept
+          {w.whatIsKept}
         </h2>
-        <p className="m-0">Copies, everything as one file, the house’s phones, and this device.</p>
+        <p className="m-0">{w.copiesEverythingAsOneFile}</p>
         <Link
           to="/keeping"
           className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
         >
-          See to it
+          {w.seeToIt}
         </Link>
       </section>
     </div>
@@ -99,8 +100,7 @@ export function KitchenScreen() {
 /** Which pots have been measured on which ring. */
 function SteamSoFar() {
   const tests = useKitchen((s) => s.steamTests);
-  if (tests.length === 0)
-    return <p className="m-0">Not measured: every pot goes by what is usual for its width, wall and lid.</p>;
+  if (tests.length === 0) return <p className="m-0">{w.notMeasuredEveryPotGoes}</p>;
   return (
     <ul className="m-0 list-none p-0">
       {tests.map((t) => (

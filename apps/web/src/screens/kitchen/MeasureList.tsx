@@ -5,8 +5,9 @@ import { NumberField } from '../../ui/controls/NumberField.js';
 import { CupByWeighing } from './CupByWeighing.js';
 import { ChoiceInput, Problem, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
-const CUP_KINDS = { cup: 'cup', spoon: 'spoon', jug: 'jug with marks' } as const;
+const CUP_KINDS = { cup: 'cup', spoon: 'spoon', jug: w.jugWithMarks } as const;
 
 const NEW_CUP: CupFields = {
   label: '',
@@ -20,23 +21,23 @@ const NEW_CUP: CupFields = {
 export const MeasureList = () => (
   <ThingList
     kind="cups"
-    title="Cups, spoons and jugs"
+    title={w.cupsSpoonsAndJugs}
     one="measure"
     fresh={NEW_CUP}
     describe={(c) =>
-      `${CUP_KINDS[c.kind]}, ${c.ml.toString()} ml${c.kind === 'cup' ? `; filled to ${c.parts.join(', ')}` : ''}${c.stepMl === null ? '' : `, marked every ${c.stepMl.toString()} ml`}`
+      `${CUP_KINDS[c.kind]}, ${c.ml.toString()} ml${c.kind === 'cup' ? w.filledTo(c.parts.join(', ')) : ''}${c.stepMl === null ? '' : w.markedEveryMl(c.stepMl)}`
     }
     fields={(cup, set, problem) => (
       <>
         <TextInput
-          label="Called"
+          label={w.called}
           value={cup.label}
           most={40}
           onChange={(label) => set({ label })}
           problem={problem('label')}
         />
         <ChoiceInput
-          label="It is a"
+          label={w.itIsA}
           value={cup.kind}
           words={CUP_KINDS}
           onChange={(kind) =>
@@ -44,7 +45,7 @@ export const MeasureList = () => (
           }
         />
         <NumberField
-          label="Holds"
+          label={w.holds}
           unit="ml"
           value={cup.ml}
           onChange={(ml) => set({ ml })}
@@ -53,7 +54,7 @@ export const MeasureList = () => (
         {cup.kind === 'cup' && <CupByWeighing onFound={(ml) => set({ ml })} />}
         {cup.kind === 'jug' && (
           <NumberField
-            label="Marked every"
+            label={w.markedEvery}
             unit="ml"
             value={cup.stepMl ?? 50}
             onChange={(stepMl) => set({ stepMl })}
@@ -65,7 +66,7 @@ export const MeasureList = () => (
             className="m-0 border-0 p-0"
             aria-describedby={problem('parts') === undefined ? undefined : 'parts-problem'}
           >
-            <legend className="p-0">Can be filled to</legend>
+            <legend className="p-0">{w.canBeFilledTo}</legend>
             <div className="flex flex-wrap gap-x-5 gap-y-2">
               {CUP_PARTS.map((part) => (
                 <Tick

@@ -5,6 +5,7 @@ import { fieldsOf } from '../../stores/kitchen/kitchenRows.js';
 import { Button } from '../../ui/controls/Button.js';
 import { TakenAway } from '../../ui/sections/TakenAway.js';
 import { whole } from '../../words/measures/numbers.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 /** The water tests there are; each can be taken away and put back. */
 export function MeasuredSoFar() {
@@ -16,7 +17,7 @@ export function MeasuredSoFar() {
   return (
     <section className="hung" aria-labelledby="tests">
       <h2 id="tests" className="m-0 text-[1.35rem] font-bold">
-        Measured so far
+        {w.measuredSoFar}
       </h2>
       {gone && !steamTests.some((t) => t.id === gone.id) && (
         <TakenAway
@@ -31,19 +32,18 @@ export function MeasuredSoFar() {
         {steamTests.map((t) => (
           <li key={t.id} className="flex items-center justify-between gap-4 border-b border-line py-1">
             <span>
-              {t.label}: {whole(t.coveredLossG)} g covered in {t.coveredMin} min, {whole(t.openLossG)} g open
-              in {t.openMin} min
+              {w.gCoveredInMinG(t.label, whole(t.coveredLossG), t.coveredMin, whole(t.openLossG), t.openMin)}
             </span>
             <Button
               weight="plain"
               className="shrink-0"
-              aria-label={`Remove ${t.label}`}
+              aria-label={w.remove5(t.label)}
               onClick={() => {
                 setGone(t);
                 remove('steamTests', t.id);
               }}
             >
-              Remove
+              {w.remove2}
             </Button>
           </li>
         ))}

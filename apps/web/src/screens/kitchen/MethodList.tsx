@@ -5,6 +5,7 @@ import { fieldsOf } from '../../stores/kitchen/kitchenRows.js';
 import { Button } from '../../ui/controls/Button.js';
 import { TakenAway } from '../../ui/sections/TakenAway.js';
 import { METHOD } from '../../words/words.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 /** Methods of one's own, made on the Method page. */
 export function MethodList() {
@@ -15,9 +16,9 @@ export function MethodList() {
   return (
     <section className="hung" aria-labelledby="methods">
       <h2 id="methods" className="m-0 text-[1.35rem] font-bold">
-        Methods of your own
+        {w.methodsOfYourOwn}
       </h2>
-      {methods.length === 0 && <p className="m-0">None yet. Change the stages of a pot and keep them.</p>}
+      {methods.length === 0 && <p className="m-0">{w.noneYetChangeTheStages}</p>}
       {gone && !methods.some((m) => m.id === gone.id) && (
         <TakenAway
           label={gone.label}
@@ -32,19 +33,17 @@ export function MethodList() {
           <li key={m.id} className="flex items-center justify-between gap-4 border-b border-line py-2">
             <span>
               <strong className="block text-[1.1rem]">{m.label}</strong>
-              <span className="text-faint">
-                from {METHOD[m.method]}, {m.stages.length} stages
-              </span>
+              <span className="text-faint">{w.fromStages(METHOD[m.method], m.stages.length)}</span>
             </span>
             <Button
               weight="plain"
-              aria-label={`Remove ${m.label}`}
+              aria-label={w.remove3(m.label)}
               onClick={() => {
                 setGone(m);
                 remove('methods', m.id);
               }}
             >
-              Remove
+              {w.remove2}
             </Button>
           </li>
         ))}

@@ -2,6 +2,7 @@ import type { IngredientFields } from '@hammock/core/records';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { describeOwn, IngredientInputs, wrongWith } from './IngredientInputs.js';
 import { ThingList } from './ThingList.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 const NEW_INGREDIENT: IngredientFields = { label: '', figures: { like: 'tomato', body: 'thicker' } };
 
@@ -9,7 +10,7 @@ const NEW_INGREDIENT: IngredientFields = { label: '', figures: { like: 'tomato',
 export const OwnList = () => (
   <ThingList
     kind="ingredients"
-    title="Ingredients of your own"
+    title={w.ingredientsOfYourOwn}
     one="ingredient"
     fresh={NEW_INGREDIENT}
     describe={describeOwn}

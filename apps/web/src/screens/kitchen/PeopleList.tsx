@@ -3,6 +3,7 @@ import { addPerson, removePerson, usePeople } from '../../stores/kitchen/people.
 import { Button } from '../../ui/controls/Button.js';
 import { PersonPick } from '../../ui/controls/PersonPick.js';
 import { TakenAway } from '../../ui/sections/TakenAway.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 /** Who cooks and eats here: a verdict can be somebody's, and a pot cooked to somebody's taste. */
 export function PeopleList() {
@@ -11,28 +12,28 @@ export function PeopleList() {
   return (
     <section className="hung" aria-labelledby="people">
       <h2 id="people" className="m-0 text-[1.35rem] font-bold">
-        Who cooks and eats here
+        {w.whoCooksAndEatsHere}
       </h2>
-      <p className="m-0 text-faint">Each may have a taste of their own. Nobody has to be named.</p>
+      <p className="m-0 text-faint">{w.eachMayHaveATaste}</p>
       <ul className="m-0 list-none p-0">
         {people.map((name) => (
           <li key={name} className="flex items-center justify-between gap-4 border-b border-line py-1">
             <strong>{name}</strong>
             <Button
               weight="plain"
-              aria-label={`Remove: ${name}`}
+              aria-label={w.remove4(name)}
               onClick={() => {
                 removePerson(name);
                 setGone(name);
               }}
             >
-              Remove
+              {w.remove2}
             </Button>
           </li>
         ))}
       </ul>
       <div className="mt-2">
-        <PersonPick label="Somebody of the household" names={false} onPick={() => setGone(undefined)} />
+        <PersonPick label={w.somebodyOfTheHousehold} names={false} onPick={() => setGone(undefined)} />
       </div>
       {gone !== undefined && (
         <TakenAway

@@ -10,6 +10,7 @@ import { litres } from '../../words/measures/numbers.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
 import { isWidth, potOfWidth, usualMl } from '../../stores/kitchen/potOfWidth.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 /** What it holds with its width changed: until it is typed it follows, as long as the width is one. */
 function held(pot: VesselFields, diameterCm: number): number {
@@ -32,48 +33,56 @@ export function PotList() {
   return (
     <ThingList
       kind="vessels"
-      title="Pots"
+      title={w.pots}
       one="pot"
       fresh={NEW_VESSEL}
       describe={(v) =>
-        `${v.kind === 'pot' ? '' : `${VESSEL_KIND[v.kind]}, `}${v.diameterCm.toString()} cm wide, ${litres(v.volumeMl)} l, ${LID_FIT[v.lid]}, ${WALL[v.wall]}${v.nonStick === true ? ', non-stick' : ''}${learntText(learnt, v)}`
+        w.cmWideL(
+          v.kind === 'pot' ? '' : `${VESSEL_KIND[v.kind]}, `,
+          v.diameterCm,
+          litres(v.volumeMl),
+          LID_FIT[v.lid],
+          WALL[v.wall],
+          v.nonStick === true ? w.nonStick : '',
+          learntText(learnt, v),
+        )
       }
       fields={(pot, set, problem) => (
         <>
           <TextInput
-            label="Name"
+            label={w.name}
             value={pot.label}
             onChange={(label) => set({ label })}
             problem={problem('label')}
           />
           <NumberField
-            label="Width inside"
+            label={w.widthInside}
             unit={RANGES.diameterCm.unit}
             value={pot.diameterCm}
             onChange={(diameterCm) => set({ diameterCm, volumeMl: held(pot, diameterCm) })}
             problem={problem('diameterCm')}
           />
           <NumberField
-            label="Holds to the brim"
+            label={w.holdsToTheBrim}
             unit={RANGES.volumeMl.unit}
             value={pot.volumeMl}
             onChange={(volumeMl) => set({ volumeMl })}
             problem={problem('volumeMl')}
           />
           <ChoiceInput
-            label="It is a"
+            label={w.itIsA}
             value={pot.kind}
             words={VESSEL_KIND}
             onChange={(kind) => set({ kind: kind as VesselKind })}
           />
           <ChoiceInput
-            label="Lid"
+            label={w.lid}
             value={pot.lid}
             words={LID_FIT}
             onChange={(lid) => set({ lid: lid as LidFit })}
           />
           <ChoiceInput
-            label="Wall"
+            label={w.wall}
             value={pot.wall}
             words={WALL}
             onChange={(wall) => set({ wall: wall as Wall })}

@@ -2,14 +2,15 @@ import { TEXTURES } from '@hammock/core';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { TEXTURE } from '../../words/words.js';
 import { ChoiceInput, TextInput } from './inputs.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 /** How this household's words lie beside ours. */
 const SOFTER: Readonly<Record<string, string>> = {
-  '-1': 'a step firmer',
-  '-0.5': 'half a step firmer',
-  '0': 'the same as here',
-  '0.5': 'half a step softer',
-  '1': 'a step softer',
+  '-1': w.aStepFirmer,
+  '-0.5': w.halfAStepFirmer,
+  '0': w.theSameAsHere,
+  '0.5': w.halfAStepSofter,
+  '1': w.aStepSofter,
 };
 const LONGEST_NAME = 24;
 
@@ -23,13 +24,13 @@ export function TextureScale() {
   return (
     <section className="hung" aria-labelledby="texture-scale">
       <h2 id="texture-scale" className="m-0 text-[1.35rem] font-bold">
-        Your words for texture
+        {w.yourWordsForTexture}
       </h2>
       <div className="mt-2 grid gap-x-8 gap-y-3 sm:grid-cols-3 lg:grid-cols-6">
         {TEXTURES.map((t) => (
           <TextInput
             key={t}
-            label={`“${TEXTURE[t]}” is`}
+            label={w.is(TEXTURE[t])}
             value={names?.[t - 1] ?? ''}
             placeholder={TEXTURE[t]}
             most={LONGEST_NAME}
@@ -38,17 +39,14 @@ export function TextureScale() {
           />
         ))}
         <ChoiceInput
-          label="Your words mean"
+          label={w.yourWordsMean}
           value={(softer ?? 0).toString()}
           words={SOFTER}
           inOrder={Object.keys(SOFTER).sort((a, b) => Number(a) - Number(b))}
           onChange={(v) => setHousehold({ softerSteps: v === '0' ? null : Number(v) })}
         />
       </div>
-      <p className="mt-2 mb-0 text-faint">
-        Every number and every “comes out” goes by it. A step is nearly three points of water in the cooked
-        grain.
-      </p>
+      <p className="mt-2 mb-0 text-faint">{w.everyNumberAndEveryComes}</p>
     </section>
   );
 }

@@ -8,6 +8,7 @@ import { TakenAway } from '../../ui/sections/TakenAway.js';
 import { problemsOf } from './checks.js';
 import { newId } from '../../storage/newId.js';
 import { useKeptState } from '../../stores/session/persisted.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 type Kind = Exclude<KitchenKind, 'dishes' | 'steamTests' | 'methods'>;
 
@@ -87,7 +88,7 @@ export function ThingList<K extends Kind>({
           data-opens={`${kind}.new`}
           onClick={() => open({ id: newId(), value: fresh, isNew: true })}
         >
-          Add {/^[aeiou]/u.test(one) ? 'an' : 'a'} {one}
+          {w.add(/^[aeiou]/u.test(one) ? w.an : w.a, one)}
         </Button>
       </div>
       {gone && !list.some((thing) => thing.id === gone.id) && (
@@ -99,7 +100,7 @@ export function ThingList<K extends Kind>({
           }}
         />
       )}
-      {list.length === 0 && !editing && <p className="m-0">None yet.</p>}
+      {list.length === 0 && !editing && <p className="m-0">{w.noneYet}</p>}
       <ul className="m-0 list-none p-0">
         {list.map((thing) => (
           <li key={thing.id} className="border-b border-line py-2">
@@ -109,7 +110,7 @@ export function ThingList<K extends Kind>({
               <div className="flex items-center justify-between gap-3">
                 <span>
                   <strong className="block text-[1.1rem]">{thing.label}</strong>
-                  <Fence what="What is known of it" of={thing}>
+                  <Fence what={w.whatIsKnownOfIt} of={thing}>
                     <Described thing={thing} describe={describe} />
                   </Fence>
                 </span>
@@ -117,20 +118,20 @@ export function ThingList<K extends Kind>({
                   <Button
                     weight="plain"
                     data-opens={`${kind}.${thing.id}`}
-                    aria-label={`Change ${thing.label}`}
+                    aria-label={w.change(thing.label)}
                     onClick={() => open({ id: thing.id, value: thing, seen: thing, isNew: false })}
                   >
-                    Change
+                    {w.change2}
                   </Button>
                   <Button
                     weight="plain"
-                    aria-label={`Remove ${thing.label}`}
+                    aria-label={w.remove(thing.label)}
                     onClick={() => {
                       setGone({ id: thing.id, value: thing });
                       remove(kind, thing.id);
                     }}
                   >
-                    Remove
+                    {w.remove2}
                   </Button>
                 </span>
               </div>
@@ -172,7 +173,7 @@ function Form<F extends object>({ focus, editing, one, fields, onChange, onLeave
   return (
     <form
       ref={focus}
-      aria-label={editing.isNew ? `New ${one}` : `Change ${one}`}
+      aria-label={editing.isNew ? w.new(one) : w.change3(one)}
       className="flex flex-col gap-3 py-2"
       onKeyDown={(e) => {
         // Escape in an open list closes the list and not the form.
@@ -196,9 +197,9 @@ function Form<F extends object>({ focus, editing, one, fields, onChange, onLeave
       </div>
       <div className="flex gap-3">
         <Button type="submit" weight="act">
-          Keep
+          {w.keep}
         </Button>
-        <Button onClick={onLeave}>Cancel</Button>
+        <Button onClick={onLeave}>{w.cancel}</Button>
       </div>
     </form>
   );

@@ -21,6 +21,7 @@ import { NumberField } from '../../ui/controls/NumberField.js';
 import { tenths, whole } from '../../words/measures/numbers.js';
 import { newId } from '../../storage/newId.js';
 import { useKeptState } from '../../stores/session/persisted.js';
+import { kitchenWords as w } from '../../words/screens/kitchen.js';
 
 const MINUTES = { least: 1, most: 120, unit: 'min' } as const;
 const SETTINGS = {
@@ -58,9 +59,9 @@ export function WaterTestScreen() {
   if (!vessel || !hob) {
     return (
       <section>
-        <h1 className="m-0 text-[2rem] font-bold">Water test</h1>
+        <h1 className="m-0 text-[2rem] font-bold">{w.waterTest}</h1>
         <p>
-          It needs a pot and a burner. <Link to="/kitchen">Put them in the Kitchen</Link> first.
+          {w.itNeedsAPotAnd} <Link to="/kitchen">{w.putThemInTheKitchen}</Link> {w.first}
         </p>
       </section>
     );
@@ -77,7 +78,7 @@ export function WaterTestScreen() {
   const upwards = weighed && (reading.coveredLossG < 0 || reading.openLossG < 0);
   const found = weighed && !upwards ? readWaterTest(reading, spec, ring, household) : undefined;
   const problem = upwards
-    ? 'A pot that boils gets lighter: look at the three weights again.'
+    ? w.aPotThatBoilsGets
     : found && 'problem' in found
       ? WATER_TEST_PROBLEM[found.problem]
       : undefined;
@@ -99,31 +100,27 @@ export function WaterTestScreen() {
   return (
     <div className="flex flex-col gap-5">
       <header>
-        <h1 className="m-0 text-[2rem] leading-tight font-bold">Water test</h1>
-        <p className="m-0 max-w-4xl text-[1.1rem]">
-          How much steam this pot loses on this burner is the pot’s own. Twenty minutes and a scale, and it is
-          known. Hot water and steam burn: carry nothing that is full and boiling, let the bubbling stop
-          before you lift it.
-        </p>
+        <h1 className="m-0 text-[2rem] leading-tight font-bold">{w.waterTest}</h1>
+        <p className="m-0 max-w-4xl text-[1.1rem]">{w.howMuchSteamThisPot}</p>
       </header>
       <p className="m-0 leading-[3.1rem]">
-        The{' '}
+        {w.the}{' '}
         <Pick
-          label="Pot"
+          label={w.pot}
           value={vessel.id}
           options={pots.map((v) => ({ value: v.id, label: v.label }))}
           onChange={setVessel}
         />{' '}
-        on the{' '}
+        {w.onThe}{' '}
         <Pick
-          label="Burner"
+          label={w.burner}
           value={hob.id}
           options={hobs.map((h) => ({ value: h.id, label: h.label }))}
           onChange={setHob}
         />{' '}
-        at{' '}
+        {w.at}{' '}
         <Pick
-          label="Setting"
+          label={w.setting}
           value={heat}
           options={optionsOf(SETTINGS as Readonly<Record<HeatSetting, string>>)}
           onChange={setHeat}
@@ -136,27 +133,21 @@ export function WaterTestScreen() {
             n={1}
             words="Put 500 g of water in, lid on, to a full boil. Turn to the setting. Weigh pot, lid and water."
           >
-            <Weight label="It weighs" value={weights.before} onChange={weigh('before')} />
+            <Weight label={w.itWeighs} value={weights.before} onChange={weigh('before')} />
           </Step>
-          <Step
-            n={2}
-            words={`Lid on, leave it ${times.coveredMin.toString()} min at that setting. Weigh it again with its lid.`}
-          >
-            <Weight label="It weighs now" value={weights.covered} onChange={weigh('covered')} />
+          <Step n={2} words={w.lidOnLeaveItMin(times.coveredMin)}>
+            <Weight label={w.itWeighsNow} value={weights.covered} onChange={weigh('covered')} />
             <NumberField
-              label="after"
+              label={w.after}
               unit={MINUTES.unit}
               value={times.coveredMin}
               onChange={(coveredMin) => setTimes({ ...times, coveredMin })}
             />
           </Step>
-          <Step
-            n={3}
-            words={`Back to the boil, lid off, ${times.openMin.toString()} min at the same setting. Weigh it with its lid.`}
-          >
-            <Weight label="And now" value={weights.open} onChange={weigh('open')} />
+          <Step n={3} words={w.backToTheBoilLid(times.openMin)}>
+            <Weight label={w.andNow} value={weights.open} onChange={weigh('open')} />
             <NumberField
-              label="after"
+              label={w.after}
               unit={MINUTES.unit}
               value={times.openMin}
               onChange={(openMin) => setTimes({ ...times, openMin })}
@@ -170,38 +161,36 @@ export function WaterTestScreen() {
             </p>
           )}
           {!measured && problem === undefined && (
-            <p className="m-0 text-faint">
-              What the three weights change stands here as soon as they are in.
-            </p>
+            <p className="m-0 text-faint">{w.whatTheThreeWeightsChange}</p>
           )}
           {measured && (
             <section className="hung" aria-labelledby="found">
               <h2 id="found" className="m-0 text-[1.35rem] font-bold">
-                What that changes
+                {w.whatThatChanges}
               </h2>
               <table className="mt-1 w-full max-w-2xl border-collapse">
                 <thead>
                   <tr className="text-left text-faint">
-                    <th className="font-normal">of this pot and burner</th>
-                    <th className="font-normal">taken until now</th>
-                    <th className="font-normal">measured</th>
+                    <th className="font-normal">{w.ofThisPotAndBurner}</th>
+                    <th className="font-normal">{w.takenUntilNow}</th>
+                    <th className="font-normal">{w.measured}</th>
                   </tr>
                 </thead>
                 <tbody>
                   <Change
-                    what={`the burner gives on ${HEAT[heat]}`}
+                    what={w.theBurnerGivesOn(HEAT[heat])}
                     was={`${whole(hob.powerW[heat])} W`}
                     now={`${whole(measured.powerW)} W`}
                   />
                   <Change
-                    what="steam with the lid on"
-                    was={`${rate('on', [])} g a minute`}
-                    now={`${rate('on', [measured])} g a minute`}
+                    what={w.steamWithTheLidOn}
+                    was={w.gAMinute(rate('on', []))}
+                    now={w.gAMinute(rate('on', [measured]))}
                   />
                   <Change
-                    what="steam with the lid off"
-                    was={`${rate('off', [])} g a minute`}
-                    now={`${rate('off', [measured])} g a minute`}
+                    what={w.steamWithTheLidOff}
+                    was={w.gAMinute(rate('off', []))}
+                    now={w.gAMinute(rate('off', [measured]))}
                   />
                 </tbody>
               </table>
@@ -209,7 +198,7 @@ export function WaterTestScreen() {
                 <Button
                   weight="act"
                   onClick={() => {
-                    const label = `${vessel.label} on the ${hob.label}, ${HEAT[heat]}`;
+                    const label = w.onThe2(vessel.label, hob.label, HEAT[heat]);
                     keep('steamTests', same?.id ?? newId(), {
                       label,
                       vesselId: vessel.id,
@@ -219,11 +208,9 @@ export function WaterTestScreen() {
                     setKept(label);
                   }}
                 >
-                  Cook by what was measured
+                  {w.cookByWhatWasMeasured}
                 </Button>
-                <span role="status">
-                  {kept === undefined ? '' : `${kept}: kept. Every answer for the two goes by it.`}
-                </span>
+                <span role="status">{kept === undefined ? '' : w.keptEveryAnswerForThe(kept)}</span>
               </p>
             </section>
           )}

@@ -35,11 +35,12 @@ import { TimeLine } from './TimeLine.js';
 import { newId } from '../../storage/newId.js';
 import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
 import { useKeptState } from '../../stores/session/persisted.js';
+import { methodWords as w } from '../../words/screens/method.js';
 
 /** The stages of a dish: read, dragged, split, changed, and kept as a method of one's own. */
 export function MethodScreen() {
   const plan = usePlan();
-  if (!plan || plan.coming) return <p aria-busy>Looking into the kitchen …</p>;
+  if (!plan || plan.coming) return <p aria-busy>{w.lookingIntoTheKitchen}</p>;
   return <Stages plan={plan} />;
 }
 
@@ -72,7 +73,7 @@ function Stages({ plan }: { readonly plan: PlanView }) {
     <div className="flex flex-col gap-5">
       <header className="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
         <div>
-          <h1 className="m-0 text-[2rem] leading-tight font-bold">The stages of {draft.label}</h1>
+          <h1 className="m-0 text-[2rem] leading-tight font-bold">{w.theStagesOf(draft.label)}</h1>
           <Source />
         </div>
         <Poured plan={plan} />
@@ -87,7 +88,7 @@ function Stages({ plan }: { readonly plan: PlanView }) {
         }}
       >
         <SortableContext items={stages.map((s) => s.id)} strategy={verticalListSortingStrategy}>
-          <ol className="m-0 list-none p-0" aria-label="Stages">
+          <ol className="m-0 list-none p-0" aria-label={w.stages}>
             {stages.map((stage, i) => (
               <StageRow
                 key={stage.id}
@@ -107,7 +108,7 @@ function Stages({ plan }: { readonly plan: PlanView }) {
       </DndContext>
       {overall(plan.problems, stages.length).length > 0 && <PlanProblem plan={plan} at="/method" />}
       {plan.good && stages.length === 0 && (
-        <Button onClick={() => setStages(added([], -1))}>Begin with a stage</Button>
+        <Button onClick={() => setStages(added([], -1))}>{w.beginWithAStage}</Button>
       )}
       <KeepMethod stages={stages} disabled={plan.stale || stages.length === 0} />
     </div>
@@ -121,13 +122,13 @@ function Source() {
   const own = useKitchen((s) => s.methods);
   return (
     <p className="m-0 flex flex-wrap items-center gap-x-2">
-      {isChanged ? 'Changed from' : 'As'}{' '}
+      {isChanged ? w.changedFrom : w.as}{' '}
       <Pick
-        label="Method"
+        label={w.method}
         value={method}
         options={[
           ...METHODS.map((m) => ({ value: m, label: METHOD[m] })),
-          ...own.map((m) => ({ value: m.id, label: m.label, hint: 'your own' })),
+          ...own.map((m) => ({ value: m.id, label: m.label, hint: w.yourOwn })),
         ]}
         onChange={(value) => {
           const kept = own.find((m) => m.id === value);
@@ -137,7 +138,7 @@ function Source() {
       />
       {isChanged && (
         <Button weight="plain" onClick={() => useDraft.getState().setSpec({}, ['stages'])}>
-          Put its own stages back
+          {w.putItsOwnStagesBack}
         </Button>
       )}
     </p>
@@ -153,11 +154,11 @@ function Poured({ plan }: { readonly plan: PlanView }) {
   return (
     <p className={`m-0 sm:text-right ${stale ? 'opacity-50' : ''}`} aria-live="polite">
       <span className="figures block text-[2.6rem]" data-testid="method-pour">
-        {answer.verdict === 'pour' ? shown.main : 'nothing'}
+        {answer.verdict === 'pour' ? shown.main : w.nothing}
       </span>
-      to pour{answer.verdict === 'pour' && shown.other !== '' ? `, ${shown.other}` : ''}.{' '}
+      {w.toPour(answer.verdict === 'pour' && shown.other !== '' ? `, ${shown.other}` : '')}{' '}
       <Link to="/" className="font-semibold underline decoration-husk decoration-2 underline-offset-4">
-        Back to the number
+        {w.backToTheNumber}
       </Link>
     </p>
   );
@@ -191,19 +192,19 @@ function KeepMethod({ stages, disabled }: { readonly stages: readonly Stage[]; r
       }}
     >
       <label className="flex flex-wrap items-center gap-x-2">
-        Keep these stages as a method of your own, called
+        {w.keepTheseStagesAsA}
         <input
           className="changeable w-52"
           value={name}
           maxLength={60}
-          placeholder="its name"
+          placeholder={w.itsName}
           onChange={(e) => setName(e.currentTarget.value)}
         />
       </label>
       <Button type="submit" disabled={disabled || name.trim() === ''}>
-        Keep the method
+        {w.keepTheMethod}
       </Button>
-      <span role="status">{kept === undefined ? '' : `${kept} is kept; it stands in the list above.`}</span>
+      <span role="status">{kept === undefined ? '' : w.isKeptItStandsIn(kept)}</span>
     </form>
   );
 }

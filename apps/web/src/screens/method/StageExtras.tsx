@@ -1,5 +1,6 @@
 import type { Stage } from '@hammock/core';
 import { Tick } from '../../ui/controls/Tick.js';
+import { methodWords as w } from '../../words/screens/method.js';
 
 /** What stands under the pot, around it or on it. */
 export function Extras({
@@ -25,11 +26,7 @@ export function Extras({
           onChange={(fromAbove) => onChange({ fromAbove })}
         />
       )}
-      {stage.fromAbove === true && (
-        <span className="basis-full text-faint">
-          How much of that heat arrives nobody has measured: no number counts it. Look sooner.
-        </span>
-      )}
+      {stage.fromAbove === true && <span className="basis-full text-faint">{w.howMuchOfThatHeat}</span>}
     </>
   );
 }

@@ -20,6 +20,7 @@ import { ACT, stageName } from '../../words/plan/acts.js';
 import { HEAT, SIGN } from '../../words/words.js';
 import { LidNote, lidOptions } from './lids.js';
 import { endedBy } from './editStages.js';
+import { methodWords as w } from '../../words/screens/method.js';
 
 export interface StageRowProps {
   readonly stage: Stage;
@@ -39,8 +40,8 @@ const ACT_OPTIONS = (Object.keys(ACT) as Act[]).map((act) => ({ value: act, labe
 const ENDS = [
   { value: 'minutes', label: 'after' },
   { value: 'sign', label: 'when' },
-  { value: 'count', label: 'by whistles' },
-  { value: 'flip', label: 'when it flips' },
+  { value: 'count', label: w.byWhistles },
+  { value: 'flip', label: w.whenItFlips },
 ] as const;
 const SIGN_OPTIONS = SIGNS.map((sign) => ({ value: sign, label: SIGN[sign].replace(/^(?:when|at) /u, '') }));
 
@@ -65,7 +66,7 @@ export function StageRow(props: StageRowProps) {
         ref={setActivatorNodeRef}
         {...attributes}
         {...listeners}
-        aria-label={`Move ${name}`}
+        aria-label={w.move(name)}
         className="grid size-12 cursor-grab touch-none place-items-center"
       >
         <svg viewBox="0 0 20 24" className="h-6 w-5" aria-hidden>
@@ -79,7 +80,7 @@ export function StageRow(props: StageRowProps) {
       </button>
       <div className="flex flex-wrap items-center gap-x-4">
         <Pick
-          label={`What is done in ${name}`}
+          label={w.whatIsDoneIn(name)}
           className="min-w-40 text-[1.1rem]"
           value={stage.act}
           options={ACT_OPTIONS}
@@ -87,13 +88,13 @@ export function StageRow(props: StageRowProps) {
           wrongId={problem === undefined ? undefined : problemId}
         />
         <Pick<HeatSetting>
-          label={`Heat of ${name}`}
+          label={w.heatOf(name)}
           value={stage.heat}
           options={optionsOf(HEAT)}
           onChange={(heat) => onChange({ heat })}
         />
         <Pick<LidState>
-          label={`Lid of ${name}`}
+          label={w.lidOf(name)}
           value={stage.lid}
           options={lidOptions(props.lids)}
           onChange={(lid) => onChange({ lid })}
@@ -104,19 +105,19 @@ export function StageRow(props: StageRowProps) {
         <Extras stage={stage} onChange={onChange} />
         {/* One stop of the Tab key for all of them: the arrows go among them. */}
         <Toolbar.Root
-          aria-label={`What else can be done with ${name}`}
+          aria-label={w.whatElseCanBeDoneWith(name)}
           className="-ml-14 flex flex-wrap gap-x-1 sm:ml-auto"
         >
-          <Tool words="↑" label={`${name} earlier`} onClick={() => props.onMove(-1)} />
-          <Tool words="↓" label={`${name} later`} onClick={() => props.onMove(1)} />
+          <Tool words="↑" label={w.earlier(name)} onClick={() => props.onMove(-1)} />
+          <Tool words="↓" label={w.later(name)} onClick={() => props.onMove(1)} />
           <Tool
             words="name"
-            label={`Name ${name}, or note something there`}
+            label={w.nameOrNoteSomethingThere(name)}
             onClick={() => onChange({ name: stage.name ?? name, note: stage.note ?? '' })}
           />
-          <Tool words="split" label={`Split ${name}`} onClick={props.onSplit} />
-          <Tool words="add" label={`Add a stage after ${name}`} onClick={props.onAdd} />
-          <Tool words="take out" label={`Take out ${name}`} onClick={props.onRemove} />
+          <Tool words="split" label={w.split(name)} onClick={props.onSplit} />
+          <Tool words="add" label={w.addAStageAfter(name)} onClick={props.onAdd} />
+          <Tool words="take out" label={w.takeOut(name)} onClick={props.onRemove} />
         </Toolbar.Root>
         {problem !== undefined && (
           <span id={problemId} role="alert" className="basis-full text-ember">
@@ -136,7 +137,7 @@ function Said({ stage, onChange }: Pick<StageRowProps, 'stage' | 'onChange'>) {
     <span className="flex basis-full flex-wrap gap-x-4">
       <input
         className="changeable w-52"
-        aria-label={`What you call ${act}`}
+        aria-label={w.whatYouCall(act)}
         value={stage.name ?? ''}
         maxLength={60}
         placeholder={act}
@@ -144,10 +145,10 @@ function Said({ stage, onChange }: Pick<StageRowProps, 'stage' | 'onChange'>) {
       />
       <input
         className="changeable min-w-0 flex-1"
-        aria-label={`Note at ${act}`}
+        aria-label={w.noteAt(act)}
         value={stage.note ?? ''}
         maxLength={280}
-        placeholder="what to remember there"
+        placeholder={w.whatToRememberThere}
         onChange={(e) => onChange({ note: e.currentTarget.value })}
       />
     </span>
@@ -178,7 +179,7 @@ function End({ stage, takesMin, onChange, name }: StageRowProps & { readonly nam
   return (
     <span className="inline-flex flex-wrap items-center gap-x-2">
       <Pick
-        label={`How ${name} ends`}
+        label={w.howEnds(name)}
         value={end.kind}
         options={ENDS}
         onChange={(kind) => onChange({ end: endedBy(end, kind) })}
@@ -187,7 +188,7 @@ function End({ stage, takesMin, onChange, name }: StageRowProps & { readonly nam
         <NumberField
           place="unseen"
           className="w-16 text-right"
-          label={`Minutes of ${name}`}
+          label={w.minutesOf(name)}
           value={end.minutes}
           unit="min"
           onChange={(minutes) => Number.isFinite(minutes) && onChange({ end: { kind: 'minutes', minutes } })}
@@ -197,15 +198,15 @@ function End({ stage, takesMin, onChange, name }: StageRowProps & { readonly nam
         <NumberField
           place="unseen"
           className="w-16 text-right"
-          label={`Whistles of ${name}`}
+          label={w.whistlesOf(name)}
           value={end.count}
-          unit="whistles"
+          unit={w.whistles}
           onChange={(count) => Number.isFinite(count) && onChange({ end: { ...end, count } })}
         />
       )}
       {end.kind === 'sign' && (
         <Pick
-          label={`What is seen at the end of ${name}`}
+          label={w.whatIsSeenAtThe(name)}
           value={end.sign}
           options={SIGN_OPTIONS}
           onChange={(sign) => onChange({ end: { ...end, sign } })}

@@ -1,6 +1,8 @@
 import { isHandsOn, plannedMin, type Stage } from '@hammock/core';
 import { stageName } from '../../words/plan/acts.js';
 import { whole } from '../../words/measures/numbers.js';
+import { methodWords as w } from '../../words/screens/method.js';
+import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** A stage shorter than this is drawn as long as this, so that it can be seen, min. */
 const LEAST_MIN = 1;
@@ -43,8 +45,7 @@ export function TimeLine({ stages }: { readonly stages: readonly Stage[] }) {
         <line x1="0" x2="1000" y1="37" y2="37" stroke="var(--ink)" strokeWidth="2" />
       </svg>
       <figcaption>
-        <strong>{sum(true)} min hands on</strong> (above the line), {sum(false)} min hands off (below;
-        coloured on the fire, grey off it), {sum(true) + sum(false)} min in all.
+        <Emphasis text={w.minHandsOnAboveThe(sum(true), sum(false), sum(true) + sum(false))} />
       </figcaption>
     </figure>
   );

@@ -1,6 +1,7 @@
 import type { LidCost, LidState } from '@hammock/core';
 import { optionsOf, type Option } from '../../ui/controls/pickParts.js';
 import { LID } from '../../words/words.js';
+import { methodWords as w } from '../../words/screens/method.js';
 
 /** So much is worth saying without being asked, g of water: a good sip. */
 const SAID_G = 25;
@@ -8,9 +9,9 @@ const OTHER: Readonly<Partial<Record<LidState, string>>> = { off: 'open', ajar: 
 
 const byWords = (g: number): string => {
   const ml = Math.round(g / 5) * 5;
-  return ml === 0 ? 'the same pour' : `pour ${Math.abs(ml).toString()} ml ${ml > 0 ? 'more' : 'less'}`;
+  return ml === 0 ? w.theSamePour : `pour ${Math.abs(ml).toString()} ml ${ml > 0 ? 'more' : 'less'}`;
 };
-const costWords = ({ pourG }: LidCost): string => (pourG === undefined ? 'would not boil' : byWords(pourG));
+const costWords = ({ pourG }: LidCost): string => (pourG === undefined ? w.wouldNotBoil : byWords(pourG));
 
 /** The ways to close a pot, each with what it changes about the pour. */
 export const lidOptions = (lids: readonly LidCost[] | undefined): Option<LidState>[] =>

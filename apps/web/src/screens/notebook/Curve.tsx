@@ -10,6 +10,8 @@ import { WhenSeen } from '../../ui/controls/WhenSeen.js';
 import { VERDICT } from '../../words/words.js';
 import { dayText } from '../../words/measures/days.js';
 import { offsOf, type JudgedPot, type Off } from './offs.js';
+import { notebookWords as w } from '../../words/screens/notebook.js';
+import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 const ROOM = 'min-h-[170px]';
 const CurveChart = late<{ readonly offs: readonly Off[] }>(
@@ -37,21 +39,21 @@ export function Curve() {
   return (
     <section className="hung" aria-labelledby="curve">
       <h2 id="curve" className="m-0 text-[1.35rem] font-bold">
-        How far the advice was off
+        {w.howFarTheAdviceWasOff}
       </h2>
       <p className="m-0 text-[1.15rem]" data-testid="curve">
-        Lately about <strong>{Math.round(100 * latest).toString()} %</strong>
-        {offs.length > 12 && `; over the first eight pots ${Math.round(100 * first).toString()} %`}.{' '}
-        <span className="text-faint">A verdict tells it to half a step, about 6 %.</span>
+        <Emphasis text={w.latelyAbout(Math.round(100 * latest))} />
+        {offs.length > 12 && w.overTheFirstEightPots(Math.round(100 * first))}.{' '}
+        <span className="text-faint">{w.aVerdictTellsItTo}</span>
       </p>
-      <Fence what="The curve" of={offs}>
+      <Fence what={w.theCurve} of={offs}>
         <WhenSeen room={ROOM} aheadPx={0}>
           <CurveChart offs={offs} />
         </WhenSeen>
       </Fence>
       <details className="mt-1">
-        <summary className="min-h-12 cursor-pointer leading-[3rem]">The same as a table</summary>
-        <div className="max-h-96 overflow-auto" tabIndex={0} role="region" aria-label="Pots of the curve">
+        <summary className="min-h-12 cursor-pointer leading-[3rem]">{w.theSameAsATable}</summary>
+        <div className="max-h-96 overflow-auto" tabIndex={0} role="region" aria-label={w.potsOfTheCurve}>
           <OffTable offs={offs} />
         </div>
       </details>
@@ -65,11 +67,11 @@ function OffTable({ offs }: { readonly offs: readonly Off[] }) {
     <table className="w-full border-collapse">
       <thead>
         <tr className="text-left text-faint">
-          <th className="font-normal">pot</th>
-          <th className="font-normal">came out</th>
-          <th className="text-right font-normal">advised</th>
-          <th className="text-right font-normal">wanted</th>
-          <th className="text-right font-normal">off</th>
+          <th className="font-normal">{w.pot}</th>
+          <th className="font-normal">{w.cameOut}</th>
+          <th className="text-right font-normal">{w.advised}</th>
+          <th className="text-right font-normal">{w.wanted}</th>
+          <th className="text-right font-normal">{w.off}</th>
         </tr>
       </thead>
       <tbody>

@@ -5,6 +5,7 @@ import { SVGRenderer } from 'echarts/renderers';
 import { useCallback } from 'react';
 import { colour, useChart } from '../../ui/hooks/useChart.js';
 import type { Off } from './offs.js';
+import { notebookWords as w } from '../../words/screens/notebook.js';
 
 registerParts([LineChart, ScatterChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer]);
 
@@ -19,7 +20,7 @@ function optionOf(offs: readonly Off[]) {
   const [ink, line, husk, faint] = [colour('--ink'), colour('--line'), colour('--husk'), colour('--faint')];
   const side = (sign: 1 | -1) => ({
     type: 'line' as const,
-    name: sign > 0 ? 'usually off by' : 'usually off by, the other way',
+    name: sign > 0 ? w.usuallyOffBy : w.usuallyOffByTheOtherWay,
     data: offs.map(({ usual }, i) => [i + 1, sign * percent(usual)]),
     showSymbol: false,
     lineStyle: { color: husk, width: 2.5 },
@@ -60,8 +61,7 @@ function optionOf(offs: readonly Off[]) {
       interval: 20,
       axisLabel: {
         color: faint,
-        formatter: (v: number) =>
-          v === MOST ? 'too much' : v === -MOST ? 'too little' : `${v.toString()} %`,
+        formatter: (v: number) => (v === MOST ? w.tooMuch : v === -MOST ? w.tooLittle : `${v.toString()} %`),
       },
       splitLine: { lineStyle: { color: line } },
     },
@@ -70,7 +70,7 @@ function optionOf(offs: readonly Off[]) {
       side(-1),
       {
         type: 'scatter' as const,
-        name: 'one pot',
+        name: w.onePot,
         data: offs.map(({ share }, i) => [i + 1, percent(share)]),
         symbolSize: offs.length > 120 ? 5 : 8,
         itemStyle: { color: ink },

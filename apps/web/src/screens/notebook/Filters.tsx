@@ -5,6 +5,7 @@ import { Button } from '../../ui/controls/Button.js';
 import { Pick } from '../../ui/controls/Pick.js';
 import { VERDICT } from '../../words/words.js';
 import { EVERY, isEvery, type Wanted } from './useFound.js';
+import { notebookWords as w } from '../../words/screens/notebook.js';
 
 const ANY = 'any';
 const choices = (
@@ -35,26 +36,26 @@ export function Filters({
   };
   const verdicts = Object.entries(VERDICT);
   const picks = [
-    ['dishId', 'Dish', choices('any dish', byLabel(dishes))],
-    ['bagId', 'Bag', choices('any bag', byLabel(bags))],
-    ['vesselId', 'Pot', choices('any pot', byLabel(vessels))],
-    ['texture', 'Came out', choices('however it came out', verdicts)],
+    ['dishId', w.dish, choices(w.anyDish, byLabel(dishes))],
+    ['bagId', w.bag, choices(w.anyBag, byLabel(bags))],
+    ['vesselId', w.pot2, choices(w.anyPot, byLabel(vessels))],
+    ['texture', w.cameOut2, choices(w.howeverItCameOut, verdicts)],
     [
       'by',
-      'Judged by',
+      w.judgedBy,
       choices(
-        'whoever judged',
+        w.whoeverJudged,
         [...people, ...(people.length > 0 ? [GUESTS] : [])].map((p) => [p, p]),
       ),
     ],
   ] as const;
   return (
-    <search className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2" aria-label="Look for pots">
+    <search className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2" aria-label={w.lookForPots}>
       <input
         type="search"
         className="changeable w-64 max-w-full min-w-0"
-        aria-label="Words in the name or the note"
-        placeholder="words in name or note"
+        aria-label={w.wordsInTheNameOr}
+        placeholder={w.wordsInNameOrNote}
         maxLength={60}
         value={wanted.words ?? ''}
         onChange={(e) => put('words')(e.currentTarget.value)}
@@ -72,7 +73,7 @@ export function Filters({
       )}
       {!isEvery(wanted) && (
         <Button weight="plain" onClick={() => onChange(EVERY)}>
-          All pots
+          {w.allPots}
         </Button>
       )}
     </search>

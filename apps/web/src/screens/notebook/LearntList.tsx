@@ -8,6 +8,7 @@ import { NumberField } from '../../ui/controls/NumberField.js';
 import { SmallSling } from '../../ui/drawings/SmallSling.js';
 import { wantsText } from '../../words/notebook/learntWords.js';
 import { learntRows, type LearntRow } from './learntRows.js';
+import { notebookWords as w } from '../../words/screens/notebook.js';
 
 /** Most that a value is drawn to either side, points, and what its doubt is as slack of the rope. */
 const DRAWN_POINTS = 4;
@@ -23,12 +24,10 @@ export function LearntList() {
   return (
     <details className="hung pt-0!">
       <summary className="min-h-12 cursor-pointer text-[1.2rem] leading-[3rem] font-semibold">
-        What was learnt, thing by thing
+        {w.whatWasLearntThingByThing}
       </summary>
-      <p className="m-0 text-faint">
-        Each hangs between drier and wetter than its kind. The tighter the rope, the surer.
-      </p>
-      <ul className="m-0 list-none p-0" aria-label="What was learnt">
+      <p className="m-0 text-faint">{w.eachHangsBetweenDrierAnd}</p>
+      <ul className="m-0 list-none p-0" aria-label={w.whatWasLearnt}>
         {rows.map((row) => (
           <Row key={row.id} row={row} />
         ))}
@@ -47,27 +46,23 @@ function Row({ row }: { readonly row: LearntRow }) {
         <strong>{name}</strong>
         <span className="block text-faint">
           {wantsText(id, row)}
-          {told?.points != null && ', as you told it'}
-          {told?.sinceMs != null && ', since it was forgotten'}
+          {told?.points != null && w.asYouToldIt}
+          {told?.sinceMs != null && w.sinceItWasForgotten}
         </span>
       </span>
       <span className="flex flex-wrap gap-x-4 max-sm:col-span-2">
         {told && (
-          <Button
-            weight="plain"
-            aria-label={`Learn again from all pots: ${name}`}
-            onClick={() => takeBackTold(id)}
-          >
-            Learn from all pots
+          <Button weight="plain" aria-label={w.learnAgainFromAllPots(name)} onClick={() => takeBackTold(id)}>
+            {w.learnFromAllPots}
           </Button>
         )}
         {pots > 0 && (
-          <Button weight="plain" aria-label={`Forget: ${name}`} onClick={() => forget(id)}>
-            Forget
+          <Button weight="plain" aria-label={w.forget(name)} onClick={() => forget(id)}>
+            {w.forget2}
           </Button>
         )}
-        <Button weight="plain" aria-label={`Tell by hand: ${name}`} onClick={() => setTelling(!telling)}>
-          Tell by hand
+        <Button weight="plain" aria-label={w.tellByHand(name)} onClick={() => setTelling(!telling)}>
+          {w.tellByHand2}
         </Button>
       </span>
       {telling && <TellForm row={row} onDone={() => setTelling(false)} />}
@@ -84,7 +79,7 @@ function TellForm({ row, onDone }: { readonly row: LearntRow; readonly onDone: (
   return (
     <form
       className="col-span-full flex flex-wrap items-end gap-3 py-2"
-      aria-label={`Tell of ${row.name}`}
+      aria-label={w.tellOf(row.name)}
       onSubmit={(e) => {
         e.preventDefault();
         if (!good) return;
@@ -93,14 +88,14 @@ function TellForm({ row, onDone }: { readonly row: LearntRow; readonly onDone: (
       }}
     >
       <NumberField
-        label="More water than its kind; less with a minus"
+        label={w.moreWaterThanItsKind}
         unit="%"
         value={percent}
         onChange={setPercent}
         problem={good ? undefined : `From −${MOST_PERCENT.toString()} to ${MOST_PERCENT.toString()} %.`}
       />
       <Button type="submit" disabled={!good}>
-        So it is
+        {w.soItIs}
       </Button>
     </form>
   );

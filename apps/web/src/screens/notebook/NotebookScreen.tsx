@@ -10,6 +10,7 @@ import { Teaches } from './Teaches.js';
 import { Curve } from './Curve.js';
 import { LearntList } from './LearntList.js';
 import { Pots } from './Pots.js';
+import { notebookWords as w } from '../../words/screens/notebook.js';
 
 /** What was cooked, what was poured against what was advised, and how it came out. */
 export function NotebookScreen() {
@@ -21,35 +22,28 @@ export function NotebookScreen() {
   }, [loadRecent]);
   return (
     <section className="flex flex-col gap-3">
-      <h1 className="m-0 text-[2rem] font-bold">Notebook</h1>
-      <Fence what="The pot that was just written down">
+      <h1 className="m-0 text-[2rem] font-bold">{w.notebook}</h1>
+      <Fence what={w.thePotThatWasJust}>
         <JustJudged />
       </Fence>
       {recent === undefined &&
-        (reachable ? (
-          <p aria-busy>Opening the notebook …</p>
-        ) : (
-          <p>
-            The notebook is at the server, and this device has no page of it yet: it opens when the server
-            answers.
-          </p>
-        ))}
+        (reachable ? <p aria-busy>{w.openingTheNotebook}</p> : <p>{w.theNotebookIsAtThe}</p>)}
       {recent?.length === 0 && (
         <p className="text-lg">
-          Nothing is written down yet. Cook a pot from{' '}
+          {w.nothingIsWrittenDownYet}{' '}
           <Link to="/" className="underline decoration-husk decoration-2 underline-offset-4">
-            Pour
+            {w.pour}
           </Link>{' '}
-          and say how it came out: it takes ten seconds.
+          {w.andSayHowItCame}
         </p>
       )}
       {recent && recent.length > 0 && (
         <>
           <Summary cooks={recent.filter((c) => !c.abandoned)} />
-          <Fence what="The curve" of={recent}>
+          <Fence what={w.theCurve} of={recent}>
             <Curve />
           </Fence>
-          <Fence what="What was learnt" of={recent}>
+          <Fence what={w.whatWasLearnt} of={recent}>
             <LearntList />
           </Fence>
           <Pots recent={recent} />
@@ -64,11 +58,7 @@ function Summary({ cooks }: { readonly cooks: readonly CookLine[] }) {
   const judged = cooks.filter((c) => c.outcome);
   const wanted = judged.filter((c) => c.outcome?.texture === 3).length;
   if (judged.length === 0) return null;
-  return (
-    <p className="mt-2 mb-0 text-lg">
-      {wanted} of {judged.length} came out just right.
-    </p>
-  );
+  return <p className="mt-2 mb-0 text-lg">{w.ofCameOutJustRight(wanted, judged.length)}</p>;
 }
 
 /** What the pot that was just written down changes, before it is lost among the others. */
@@ -82,7 +72,7 @@ function JustJudged() {
   return (
     <div className="bg-raised px-4 py-3" data-testid="just-judged">
       <p className="m-0 text-[1.15rem]">
-        Written down:{' '}
+        {w.writtenDown}{' '}
         <Link
           to={`/notebook/${cook.id}`}
           className="font-bold underline decoration-husk decoration-2 underline-offset-4"

@@ -25,6 +25,8 @@ import { Teaches } from './Teaches.js';
 import { Poured } from './PouredMark.js';
 import { nowMs } from '../../stores/session/time.js';
 import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
+import { notebookWords as w } from '../../words/screens/notebook.js';
+import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** One pot as it was: its plan, its account of that day, its stages, its outcome. */
 export function PageScreen() {
@@ -46,27 +48,27 @@ export function PageScreen() {
   };
   if (cook)
     return (
-      <Fence what={`The page of “${cook.label}”`} of={cook} also={<Link to="/notebook">All pages</Link>}>
+      <Fence what={w.thePageOf(cook.label)} of={cook} also={<Link to="/notebook">{w.allPages}</Link>}>
         <Page cook={cook} onCounts={onCounts} />
       </Fence>
     );
   if (read === 'gone') {
     return (
       <section>
-        <h1 className="text-3xl font-bold">{listed?.label ?? 'This page'} is on the server.</h1>
-        <p>It is not answering. As soon as it does, the page is here.</p>
+        <h1 className="text-3xl font-bold">{w.isOnTheServer(listed?.label ?? w.thisPage)}</h1>
+        <p>{w.itIsNotAnsweringAs}</p>
       </section>
     );
   }
   if (read === 'missing') {
     return (
       <section>
-        <h1 className="text-3xl font-bold">This page is not in the notebook.</h1>
-        <Link to="/notebook">All pages</Link>
+        <h1 className="text-3xl font-bold">{w.thisPageIsNotIn}</h1>
+        <Link to="/notebook">{w.allPages}</Link>
       </section>
     );
   }
-  return <p aria-busy>Opening the page …</p>;
+  return <p aria-busy>{w.openingThePage}</p>;
 }
 
 function Page({
@@ -93,11 +95,15 @@ function Page({
         <div>
           <h1 className="m-0 text-[2rem] leading-tight font-bold">{cook.label}</h1>
           <p className="m-0 text-faint">
-            {dayText(cook.startedAtMs, today)},{' '}
-            {grain ? showAmountInput(cook.input.grain, grain, measures, metric) : ''} of{' '}
+            {w.of(
+              dayText(cook.startedAtMs, today),
+              grain ? showAmountInput(cook.input.grain, grain, measures, metric) : '',
+            )}{' '}
             {grain?.name.toLowerCase()}
-            {vessel ? ` in the ${vessel.label.toLowerCase()}` : ''}, wanted{' '}
-            {textureName(cook.input.texture ?? 2)}
+            {w.wanted2(
+              vessel ? w.inThe(vessel.label.toLowerCase()) : '',
+              textureName(cook.input.texture ?? 2),
+            )}
           </p>
         </div>
         <Button
@@ -107,7 +113,7 @@ function Page({
             void navigate('/');
           }}
         >
-          Cook it again
+          {w.cookItAgain}
         </Button>
       </header>
       <section className="hung grid items-center gap-x-10 gap-y-3 sm:grid-cols-[auto_minmax(0,1fr)]">
@@ -116,15 +122,15 @@ function Page({
           <p className="m-0 text-[1.3rem]">
             {outcome ? (
               <>
-                Came out <strong>{VERDICT[outcome.texture]}</strong>, bottom {BASE[outcome.base]}.
+                <Emphasis text={w.cameOutBottom(VERDICT[outcome.texture], BASE[outcome.base])} />
                 {outcome.note !== '' && ` “${outcome.note}”`} {moreText(outcome)}
               </>
             ) : (
-              'Not judged yet.'
+              w.notJudgedYet2
             )}
           </p>
           <p className="m-0 flex flex-wrap items-center gap-x-3">
-            {poured.main} ({poured.other}) poured{' '}
+            {w.poured2(poured.main, poured.other)}{' '}
             <Poured advisedMl={cook.advisedMl} pouredMl={cook.pouredMl} />
           </p>
         </div>
@@ -133,21 +139,21 @@ function Page({
         <OutcomeForm cook={cook} />
       ) : (
         <p className="m-0">
-          <Button onClick={() => setJudging(true)}>Change the outcome</Button>
+          <Button onClick={() => setJudging(true)}>{w.changeTheOutcome}</Button>
         </p>
       )}
-      <Fence what="What it teaches" of={cook}>
+      <Fence what={w.whatItTeaches} of={cook}>
         {outcome && !judging && <Teaches cook={cook} onCounts={onCounts} />}
       </Fence>
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
-        <Fence what="The account of that day" of={cook}>
+        <Fence what={w.theAccountOfThatDay} of={cook}>
           <AccountPicture answer={cook.answer} measures={measures} />
         </Fence>
-        <Fence what="What was tapped" of={cook}>
+        <Fence what={w.whatWasTapped} of={cook}>
           <Course cook={cook} />
         </Fence>
       </div>
-      <Fence what="What can be taken along" of={cook}>
+      <Fence what={w.whatCanBeTakenAlong} of={cook}>
         <Along label={cook.label} input={cook.input} answer={cook.answer} cupId={cook.cupId} />
       </Fence>
     </div>
@@ -163,14 +169,14 @@ function Course({ cook }: { readonly cook: CookRecord }) {
   return (
     <section className="hung" aria-labelledby="stages">
       <h2 id="stages" className="m-0 text-[1.35rem] font-bold">
-        How it went
+        {w.howItWent}
       </h2>
       <table className="mt-2 w-full border-collapse">
         <thead>
           <tr className="text-left text-faint">
-            <th className="font-normal">stage</th>
-            <th className="text-right font-normal">planned</th>
-            <th className="text-right font-normal">took</th>
+            <th className="font-normal">{w.stage}</th>
+            <th className="text-right font-normal">{w.planned}</th>
+            <th className="text-right font-normal">{w.took}</th>
           </tr>
         </thead>
         <tbody>
@@ -183,7 +189,7 @@ function Course({ cook }: { readonly cook: CookRecord }) {
               <td className="text-right">
                 {startedAtMs !== undefined && doneAtMs !== undefined
                   ? `${Math.max(1, Math.round((doneAtMs - startedAtMs) / 60_000)).toString()} min`
-                  : 'not timed'}
+                  : w.notTimed}
               </td>
             </tr>
           ))}
@@ -191,7 +197,7 @@ function Course({ cook }: { readonly cook: CookRecord }) {
       </table>
       {run.said.length > 0 && (
         <>
-          <h3 className="mt-4 mb-0 text-[1.1rem] font-bold">What was said of it</h3>
+          <h3 className="mt-4 mb-0 text-[1.1rem] font-bold">{w.whatWasSaidOfIt}</h3>
           <ol className="m-0 list-none p-0">
             {run.said.map((tap) => (
               <li key={tap.id} className="flex justify-between gap-4 border-t border-line py-1">

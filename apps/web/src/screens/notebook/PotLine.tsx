@@ -7,6 +7,8 @@ import { showPour } from '../../words/measures/amounts.js';
 import { BASE, VERDICT } from '../../words/words.js';
 import { dayText } from '../../words/measures/days.js';
 import { Poured } from './PouredMark.js';
+import { notebookWords as w } from '../../words/screens/notebook.js';
+import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** One pot of the notebook's list. */
 export function PotLine({ cook, today }: { readonly cook: CookLine; readonly today: number }) {
@@ -23,7 +25,7 @@ export function PotLine({ cook, today }: { readonly cook: CookLine; readonly tod
     >
       <SmallSling
         share={outcome ? shareOfVerdict(outcome.texture) : undefined}
-        label={outcome ? `came out ${VERDICT[outcome.texture]}` : 'not judged yet'}
+        label={outcome ? w.cameOut3(VERDICT[outcome.texture]) : w.notJudgedYet}
       />
       <span>
         <strong className="text-[1.15rem]">{cook.label}</strong>
@@ -34,16 +36,16 @@ export function PotLine({ cook, today }: { readonly cook: CookLine; readonly tod
       </span>
       <span className="max-lg:col-start-2">
         <Poured advisedMl={cook.advisedMl} pouredMl={cook.pouredMl} />
-        {poured.main} poured
+        {w.poured(poured.main)}
       </span>
       <span className="max-lg:col-start-2">
         {outcome && !cook.abandoned ? (
           <>
-            <strong>{VERDICT[outcome.texture]}</strong>, bottom {BASE[outcome.base]}
+            <Emphasis text={w.bottom(VERDICT[outcome.texture], BASE[outcome.base])} />
             {outcome.note !== '' && <span className="block text-faint">“{outcome.note}”</span>}
           </>
         ) : (
-          <em>{cook.abandoned ? 'given up' : 'not judged yet'}</em>
+          <em>{cook.abandoned ? w.givenUp : w.notJudgedYet}</em>
         )}
       </span>
     </Link>

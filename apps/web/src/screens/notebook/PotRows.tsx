@@ -3,6 +3,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Fence } from '../../ui/shell/Fence.js';
 import { PotLine } from './PotLine.js';
+import { notebookWords as w } from '../../words/screens/notebook.js';
 
 /** What a line is about as high as, px, until it is drawn; and how many more are drawn than are seen. */
 const LINE_PX = 84;
@@ -46,7 +47,7 @@ export function PotRows({
     <ol
       ref={place}
       className="relative m-0 mt-1 list-none border-t-2 border-ink p-0"
-      aria-label="Pots cooked"
+      aria-label={w.potsCooked}
       style={{ height: rows.getTotalSize() }}
     >
       {seen.map(({ index, key, start }) => {
@@ -61,7 +62,7 @@ export function PotRows({
             className="absolute inset-x-0 top-0 border-b border-line"
             style={{ transform: `translateY(${(start - topPx).toString()}px)` }}
           >
-            <Fence what="This pot" of={cook}>
+            <Fence what={w.thisPot} of={cook}>
               <PotLine cook={cook} today={today} />
             </Fence>
           </li>

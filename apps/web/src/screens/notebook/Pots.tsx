@@ -5,6 +5,7 @@ import { nowMs } from '../../stores/session/time.js';
 import { Filters } from './Filters.js';
 import { PotRows } from './PotRows.js';
 import { EVERY, isEvery, useFound, type Wanted } from './useFound.js';
+import { notebookWords as w } from '../../words/screens/notebook.js';
 
 /** The pots of the notebook, all or those that are looked for. */
 export function Pots({ recent }: { readonly recent: readonly CookLine[] }) {
@@ -16,13 +17,13 @@ export function Pots({ recent }: { readonly recent: readonly CookLine[] }) {
       <Filters wanted={wanted} onChange={setWanted} />
       {away && (
         <p className="m-0 text-faint" role="status">
-          The server is away: only the newest pots, which this device keeps, are looked through.
+          {w.theServerIsAwayOnly}
         </p>
       )}
-      {list === undefined && <p aria-busy>Looking …</p>}
+      {list === undefined && <p aria-busy>{w.looking}</p>}
       {list?.length === 0 && !isEvery(wanted) && (
         <p className="m-0 text-lg" role="status">
-          No pot is like that.
+          {w.noPotIsLikeThat}
         </p>
       )}
       {isEvery(wanted) && (
@@ -32,13 +33,13 @@ export function Pots({ recent }: { readonly recent: readonly CookLine[] }) {
             download
             className="inline-flex min-h-12 items-center underline decoration-husk decoration-2 underline-offset-4"
           >
-            All of it as a table (CSV)
+            {w.allOfItAsA}
           </a>
           <Link
             to="/in"
             className="inline-flex min-h-12 items-center underline decoration-husk decoration-2 underline-offset-4"
           >
-            Bring in pages of a table
+            {w.bringInPagesOfATable}
           </Link>
         </p>
       )}

@@ -1,3 +1,4 @@
+import { notebookWords as w } from '../../words/screens/notebook.js';
 /** Advised against poured: the post is the advice, the bar what was poured more or less, 20 % to each side. */
 export function Poured({
   advisedMl,
@@ -10,8 +11,8 @@ export function Poured({
   const shown = Math.max(-0.2, Math.min(0.2, off));
   const words =
     Math.abs(off) < 0.005
-      ? 'as advised'
-      : `${Math.abs(Math.round(off * 100)).toString()} % ${off > 0 ? 'more' : 'less'} than advised`;
+      ? w.asAdvised
+      : w.thanAdvised(Math.abs(Math.round(off * 100)), off > 0 ? 'more' : 'less');
   return (
     <span className="flex flex-wrap items-center gap-x-2">
       <svg viewBox="0 0 84 16" className="h-4 w-[5.25rem] shrink-0" aria-hidden>

@@ -12,11 +12,12 @@ import { useKitchenThings, type KitchenThings } from '../../stores/kitchen/kitch
 import { showPour } from '../../words/measures/amounts.js';
 import { wantsText } from '../../words/notebook/learntWords.js';
 import { learntRows } from './learntRows.js';
+import { notebookWords as w } from '../../words/screens/notebook.js';
 
 const COUNTS_WORDS: readonly (readonly [Counts, string])[] = [
-  ['once', 'learn from it'],
-  ['always', 'it always comes out so'],
-  ['never', 'do not learn from it'],
+  ['once', w.learnFromIt],
+  ['always', w.itAlwaysComesOutSo],
+  ['never', w.doNotLearnFromIt],
 ];
 /** A change that nobody could pour, ml. */
 const LEAST_ML = 4;
@@ -53,20 +54,25 @@ export function Teaches({
   return (
     <section className="hung" aria-labelledby="teaches">
       <h2 id="teaches" className="m-0 text-[1.35rem] font-bold">
-        What it teaches
+        {w.whatItTeaches}
       </h2>
       <p className="m-0 mt-1 text-[1.15rem]" data-testid="teaches">
         {ml === undefined
-          ? 'The server says what it changes as soon as it answers.'
+          ? w.theServerSaysWhatIt
           : outcome.counts === 'never'
-            ? 'Nothing: it is not learnt from.'
+            ? w.nothingItIsNotLearntFrom
             : Math.abs(ml) < LEAST_ML
-              ? 'Next time as before: it says what was thought already.'
-              : `Next time ${amount(ml)} ${ml > 0 ? 'more' : 'less'} than without it: ${amount(after ?? 0)} for this pot. ${whyText(without, learnt, things)}`}
+              ? w.nextTimeAsBeforeIt
+              : w.nextTimeThanWithoutIt(
+                  amount(ml),
+                  ml > 0 ? w.more : w.less,
+                  amount(after ?? 0),
+                  whyText(without, learnt, things),
+                )}
       </p>
       <div className="mt-2">
         <Segments
-          label="Whether it is learnt from"
+          label={w.whetherItIsLearntFrom}
           value={outcome.counts ?? 'once'}
           options={COUNTS_WORDS}
           onChange={(counts) => {
@@ -87,7 +93,7 @@ function whyText(without: Learnt | undefined, learnt: Learnt | null, things: Kit
     .sort((a, b) => Math.abs(b.by) - Math.abs(a.by));
   const [most] = moved;
   if (!most || Math.abs(most.by) < LEAST_POINTS) return '';
-  return `Mostly of ${most.id.startsWith('taste') ? 'your taste' : most.name}: ${wantsText(most.id, most)}.`;
+  return w.mostlyOf(most.id.startsWith('taste') ? w.yourTaste : most.name, wantsText(most.id, most));
 }
 /** A move that nobody would speak of, points. */
 const LEAST_POINTS = 0.05;

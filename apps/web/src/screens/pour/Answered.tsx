@@ -18,6 +18,7 @@ import { showPour } from '../../words/measures/amounts.js';
 import { AMYLOSE_WORDS, hasClass } from '../../words/plan/amyloseWords.js';
 import { inAHundred, nearestTo } from '../../words/stove/potWords.js';
 import { useSayPour } from './number/useSayPour.js';
+import { pourWords as w } from '../../words/screens/pour.js';
 
 const WaysOut = late(() => fetched(() => import('./below.js')).then((m) => m.WaysOut));
 
@@ -42,20 +43,20 @@ export function Answered({ plan }: { readonly plan: PlanView }) {
             <StartCooking plan={plan} />
             <div className="contents short:order-4 short:block">
               {answer.waysOut && (
-                <Fence what="The ways out" of={answer}>
+                <Fence what={w.theWaysOut} of={answer}>
                   <WaysOut answer={answer} />
                 </Fence>
               )}
               <WarningList warnings={answer.warnings} />
               {input.amylose !== undefined && hasClass(input.grainId) && (
                 <p className="m-0 text-faint" data-testid="by-the-bag">
-                  Counted as the bag says: {AMYLOSE_WORDS[input.amylose]}.
+                  {w.countedAsTheBagSays(AMYLOSE_WORDS[input.amylose])}
                 </p>
               )}
             </div>
           </div>
           {vessel && wide && (
-            <Fence what="The drawing of the pot" of={answer}>
+            <Fence what={w.theDrawingOfThePot} of={answer}>
               <div>
                 <PotDrawn plan={plan} levels={answer.levels} vessel={vessel} />
               </div>
@@ -73,13 +74,13 @@ function NoNumber({ plan }: { readonly plan: PlanView }) {
   if (plan.coming)
     return (
       <p aria-busy className="text-xl">
-        Working it out …
+        {w.workingItOut}
       </p>
     );
   const shown = plan.problems.slice(0, MOST_REASONS);
   return (
     <div className="text-xl" data-testid="no-number">
-      <p className="m-0">No number yet:</p>
+      <p className="m-0">{w.noNumberYet}</p>
       <ul className="m-0 list-none p-0 text-ember">
         {shown.map((p) => (
           <li key={p.field}>
@@ -95,9 +96,9 @@ function NoNumber({ plan }: { readonly plan: PlanView }) {
 const MOST_REASONS = 4;
 /** What a pot cannot be without. */
 const WHICH: Readonly<Record<string, string>> = {
-  grainId: 'Which grain? And how much of it?',
-  grain: 'How much grain?',
-  vessel: 'Which pot?',
+  grainId: w.whichGrainAndHowMuch,
+  grain: w.howMuchGrain,
+  vessel: w.whichPot,
 };
 
 /** The pour and its odds as they are said. */
@@ -107,12 +108,12 @@ function spokenPour(
   unit: PourUnit,
   odds: Odds | undefined,
 ): [string, string | undefined] {
-  if (!answer || stale) return ['The plan cannot be read yet', undefined];
-  if (answer.verdict !== 'pour') return ['Pour nothing', undefined];
+  if (!answer || stale) return [w.thePlanCannotBeReadYet, undefined];
+  if (answer.verdict !== 'pour') return [w.pourNothing, undefined];
   const { main, other } = showPour(answer.pour.ml, measures, unit);
   const share = odds && nearestTo(odds, answer.pour.waterG)?.chances.asWanted;
   return [
-    `Pour ${main}${other === '' ? '' : `, ${other}`}`,
-    share === undefined ? undefined : `${inAHundred(share)} of 100 come out right`,
+    w.pour(main, other === '' ? '' : `, ${other}`),
+    share === undefined ? undefined : w.of100ComeOutRight(inAHundred(share)),
   ];
 }

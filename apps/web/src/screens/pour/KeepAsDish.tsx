@@ -4,6 +4,7 @@ import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { Button } from '../../ui/controls/Button.js';
 import { newId } from '../../storage/newId.js';
 import { useKeptState } from '../../stores/session/persisted.js';
+import { pourWords as w } from '../../words/screens/pour.js';
 
 /** Keeps the pot as it now stands as a dish: over the one it came from, or as one of its own. */
 export const KeepAsDish = memo(function KeepAsDish({
@@ -32,7 +33,7 @@ export const KeepAsDish = memo(function KeepAsDish({
   return (
     <section className="hung" aria-labelledby="keep">
       <h2 id="keep" className="m-0 text-[1.35rem] font-bold">
-        Keep it
+        {w.keepIt}
       </h2>
       <form
         className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2"
@@ -42,24 +43,24 @@ export const KeepAsDish = memo(function KeepAsDish({
         }}
       >
         {known && dishId !== null && (
-          <Button onClick={() => keep(dishId, label)}>Keep these changes in {label}</Button>
+          <Button onClick={() => keep(dishId, label)}>{w.keepTheseChangesIn(label)}</Button>
         )}
         <label className="flex items-center gap-2">
-          {known ? 'or as' : 'As'}
+          {known ? w.orAs : w.as}
           <input
             className="changeable w-52"
             value={name}
             maxLength={60}
-            placeholder={known ? 'a dish of its own' : label}
+            placeholder={known ? w.aDishOfItsOwn : label}
             onChange={(e) => setName(e.currentTarget.value)}
           />
         </label>
         <Button type="submit" weight="plain" disabled={called === ''}>
-          Keep as a new dish
+          {w.keepAsANewDish}
         </Button>
       </form>
       <p className="m-0 text-faint" role="status">
-        {kept === undefined ? '' : `${kept} is kept.`}
+        {kept === undefined ? '' : w.isKept(kept)}
       </p>
     </section>
   );

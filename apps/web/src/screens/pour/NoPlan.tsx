@@ -1,6 +1,7 @@
 import { useDraft } from '../../stores/plan/draft.js';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { useOutbox } from '../../stores/session/pendingWrites.js';
+import { pourWords as w } from '../../words/screens/pour.js';
 
 /** Before anything is known: loading, an empty kitchen, or nobody there. */
 export function NoPlan() {
@@ -12,21 +13,18 @@ export function NoPlan() {
   if (state === 'empty' && !reachable) {
     return (
       <section>
-        <h1 className="text-3xl font-bold">Nothing to hang yet.</h1>
-        <p>
-          This device has not met the server before, and it is not answering. As soon as it does, your kitchen
-          is here.
-        </p>
+        <h1 className="text-3xl font-bold">{w.nothingToHangYet}</h1>
+        <p>{w.thisDeviceHasNotMet}</p>
       </section>
     );
   }
   if (state === 'empty' || dish) {
     return (
       <section aria-busy>
-        <h1 className="text-3xl font-bold">Looking into the kitchen …</h1>
+        <h1 className="text-3xl font-bold">{w.lookingIntoTheKitchen}</h1>
         {dish && (
           <button type="button" className="changeable" onClick={() => chooseDish(dish)}>
-            Start with {dish.label}
+            {w.startWith(dish.label)}
           </button>
         )}
       </section>
@@ -34,8 +32,8 @@ export function NoPlan() {
   }
   return (
     <section>
-      <h1 className="text-3xl font-bold">No dish yet.</h1>
-      <p>Every dish has been removed. Put one back under Dishes.</p>
+      <h1 className="text-3xl font-bold">{w.noDishYet}</h1>
+      <p>{w.everyDishHasBeenRemoved}</p>
     </section>
   );
 }

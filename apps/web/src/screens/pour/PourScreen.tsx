@@ -18,6 +18,7 @@ import { NoPlan } from './NoPlan.js';
 import { Sentence } from './sentence/Sentence.js';
 import { SetAside } from './SetAside.js';
 import { useMeasures } from '../../stores/kitchen/units.js';
+import { pourWords as w } from '../../words/screens/pour.js';
 
 // The words of the plan stand first; the number comes a moment after them, and what stands below it after that.
 /** Room for what is answered, kept free until it has come: nothing below moves under a thumb. */
@@ -67,7 +68,7 @@ export function PourScreen() {
   const { draft, answer, input } = plan;
   return (
     <div className="flex flex-col gap-5">
-      <h1 className="sr-only">Pour</h1>
+      <h1 className="sr-only">{w.pour2}</h1>
       {/* On a phone's side the words stand beside the number. */}
       <div className="flex flex-col gap-5 short:grid short:grid-cols-2 short:gap-6">
         <div className="grid gap-x-12 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
@@ -77,7 +78,7 @@ export function PourScreen() {
             {answer && <FitToGrain draft={draft} grainG={answer.grainG * answer.pots} />}
           </div>
           {answer && (
-            <Fence what="The odds in short" of={answer}>
+            <Fence what={w.theOddsInShort} of={answer}>
               <OddsInShort answer={answer} input={input} />
             </Fence>
           )}
@@ -127,7 +128,7 @@ function WhatAndHow({ plan }: { readonly plan: PlanView }) {
   const measures = useMeasures(draft.cupId);
   return (
     <div className="grid gap-x-12 gap-y-8 lg:grid-cols-2">
-      <Fence what="What goes in" of={spec}>
+      <Fence what={w.whatGoesIn} of={spec}>
         <WhatGoesIn
           ingredients={spec.ingredients}
           pourWith={spec.pourWith}
@@ -142,14 +143,14 @@ function WhatAndHow({ plan }: { readonly plan: PlanView }) {
         />
       </Fence>
       <div className="flex flex-col gap-8">
-        <Fence what="How it is made" of={spec}>
+        <Fence what={w.howItIsMade} of={spec}>
           <HowItIsMade {...howProps(spec)} roomC={roomC} />
           {answer && (
             <EatAt stages={answer.stages} kind={input.vessel.kind ?? 'pot'} beside={spec.beside ?? []} />
           )}
         </Fence>
         {answer && answer.base.wentInG > 0 && (
-          <Fence what="The base" of={answer}>
+          <Fence what={w.theBase} of={answer}>
             <TheBase
               base={answer.base}
               given={spec.base}
@@ -160,7 +161,7 @@ function WhatAndHow({ plan }: { readonly plan: PlanView }) {
           </Fence>
         )}
         {answer && (
-          <Fence what="The salt" of={answer}>
+          <Fence what={w.theSalt} of={answer}>
             <Salt
               answer={answer}
               served={input.served ?? 'plain'}
@@ -194,22 +195,22 @@ function Later({ plan, answer }: { readonly plan: PlanView; readonly answer: Ans
   return (
     <>
       {vessel && !wide && (
-        <Fence what="The drawing of the pot" of={answer}>
+        <Fence what={w.theDrawingOfThePot} of={answer}>
           <PotDrawn plan={plan} levels={answer.levels} vessel={vessel} />
         </Fence>
       )}
       {!plan.stale && (
         <div className="min-h-[50rem] lg:min-h-[28rem]">
-          <Fence what="The odds" of={oddsKey(input)}>
+          <Fence what={w.theOdds} of={oddsKey(input)}>
             <OddsPanel answer={answer} input={input} />
           </Fence>
         </div>
       )}
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
-        <Fence what="The account" of={answer}>
+        <Fence what={w.theAccount} of={answer}>
           <AccountPicture answer={answer} measures={measures} />
         </Fence>
-        <Fence what="What rules of thumb would pour" of={answer}>
+        <Fence what={w.whatRulesOfThumbWouldPour} of={answer}>
           <OtherRules answer={answer} measures={measures} wanted={input.texture ?? 2} />
         </Fence>
       </div>
@@ -218,7 +219,7 @@ function Later({ plan, answer }: { readonly plan: PlanView; readonly answer: Ans
 }
 
 const AWAY = [
-  ['/course', 'The pot, minute by minute'],
-  ['/what-if', 'What if …'],
-  ['/compare', 'Compare with another way'],
+  ['/course', w.thePotMinuteByMinute],
+  ['/what-if', w.whatIf],
+  ['/compare', w.compareWithAnotherWay],
 ] as const;

@@ -1,5 +1,6 @@
 import { useDraft } from '../../stores/plan/draft.js';
 import { Button } from '../../ui/controls/Button.js';
+import { pourWords as w } from '../../words/screens/pour.js';
 
 /** Another dish was chosen while this one had changes of its own: they are here, a press away. */
 export function SetAside() {
@@ -9,9 +10,9 @@ export function SetAside() {
   if (!last) return null;
   return (
     <p className="m-0 flex flex-wrap items-center gap-x-4 text-faint" role="status">
-      {last.label}, with your changes, is set aside.
+      {w.withYourChangesIsSetAside(last.label)}
       <Button weight="plain" onClick={() => goBackTo(last.planId)}>
-        Go back to it
+        {w.goBackToIt}
       </Button>
     </p>
   );

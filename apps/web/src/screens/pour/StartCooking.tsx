@@ -3,6 +3,7 @@ import { useCooks } from '../../stores/cooks/cooks.js';
 import { Button } from '../../ui/controls/Button.js';
 import { useInstruments } from '../../instruments/instruments.js';
 import type { PlanView } from '../../stores/plan/usePlan.js';
+import { pourWords as w } from '../../words/screens/pour.js';
 
 /** From the number to the stove. A pot already on is not thrown away. */
 export function StartCooking({ plan }: { readonly plan: PlanView }) {
@@ -26,7 +27,7 @@ export function StartCooking({ plan }: { readonly plan: PlanView }) {
         disabled={cannot}
         onClick={start}
       >
-        Cook this
+        {w.cookThis}
       </Button>
     );
   return (
@@ -40,12 +41,12 @@ export function StartCooking({ plan }: { readonly plan: PlanView }) {
           void navigate('/stove');
         }}
       >
-        Back to the pot on the stove
+        {w.backToThePotOn}
       </Button>
       <Button className="min-h-14" disabled={cannot} onClick={start}>
-        Cook this as well
+        {w.cookThisAsWell}
       </Button>
-      <span className="text-faint">{active.label} is still on.</span>
+      <span className="text-faint">{w.isStillOn(active.label)}</span>
     </div>
   );
 }

@@ -4,6 +4,7 @@ import { useDraft } from '../../stores/plan/draft.js';
 import { Pick } from '../../ui/controls/Pick.js';
 import type { HowProps } from './sentence/howProps.js';
 import { minutes, withOwn } from './sentence/minutes.js';
+import { pourWords as w } from '../../words/screens/pour.js';
 
 const OPEN_BOILS = [0, 2, 3, 4, 5, 7, 10];
 const COVERED = [10, 12, 15, 18, 20, 25, 30, 40, 50];
@@ -34,14 +35,22 @@ export function Times(spec: HowProps) {
       onChange={(v) => retime({ [key]: Number(v) })}
     />
   );
-  const covered = <>, covered {time('Minutes covered', COVERED, plan.coveredMin, '', 'coveredMin')}</>;
-  const rested = <>, rested {time('Rest', RESTS, plan.restMin, 'not at all', 'restMin')}</>;
+  const covered = (
+    <>
+      {w.covered} {time(w.minutesCovered, COVERED, plan.coveredMin, '', 'coveredMin')}
+    </>
+  );
+  const rested = (
+    <>
+      {w.rested} {time(w.rest, RESTS, plan.restMin, w.notAtAll, 'restMin')}
+    </>
+  );
   switch (method) {
     case 'coveredAbsorption':
     case 'liquidFirst':
       return (
         <>
-          ; boiled open {time('Open boil', OPEN_BOILS, plan.openBoilMin, 'not at all', 'openBoilMin')}
+          {w.boiledOpen} {time(w.openBoil, OPEN_BOILS, plan.openBoilMin, w.notAtAll, 'openBoilMin')}
           {covered}
           {rested}
         </>
@@ -49,27 +58,29 @@ export function Times(spec: HowProps) {
     case 'boilDown':
       return (
         <>
-          ; boiled open until holes show{covered}
+          {w.boiledOpenUntilHolesShow}
+          {covered}
           {rested}
         </>
       );
     case 'absorbButter':
       return (
         <>
-          ; boiled open until absorbed{covered}
+          {w.boiledOpenUntilAbsorbed}
+          {covered}
           {rested}
         </>
       );
     case 'stewSteam':
       return (
         <>
-          , covered{' '}
+          {w.covered}{' '}
           <Pick
-            label="Minutes covered"
+            label={w.minutesCovered}
             value={plan.coveredMin.toString()}
             options={withOwn(COVERED, plan.coveredMin).map((m) => ({
               value: m.toString(),
-              label: `${turnedMinutes(m).toString()} min, turned over, ${turnedMinutes(m).toString()} more`,
+              label: w.minTurnedOverMore(turnedMinutes(m)),
             }))}
             onChange={(v) => retime({ coveredMin: Number(v) })}
           />
@@ -87,19 +98,18 @@ export function Times(spec: HowProps) {
       const whistles = timing.whistles ?? 0;
       return (
         <>
-          ; for{' '}
+          {w.for}{' '}
           <Pick
-            label="Whistles"
+            label={w.whistles}
             value={whistles.toString()}
             options={[0, 1, 2, 3, 4, 5, 6].map((n) => ({
               value: n.toString(),
-              label:
-                n === 0 ? 'minutes, not whistles' : `${n.toString()} ${n === 1 ? 'whistle' : 'whistles'}`,
+              label: n === 0 ? w.minutesNotWhistles : `${n.toString()} ${n === 1 ? 'whistle' : 'whistles'}`,
             }))}
             onChange={(v) => retime({ whistles: Number(v) })}
           />
-          , then low{' '}
-          {time('Minutes at pressure', [0, 3, 5, 8, 12, 20], plan.pressureMin, 'not at all', 'pressureMin')}
+          {w.thenLow}{' '}
+          {time(w.minutesAtPressure, [0, 3, 5, 8, 12, 20], plan.pressureMin, w.notAtAll, 'pressureMin')}
         </>
       );
     }
@@ -108,17 +118,17 @@ export function Times(spec: HowProps) {
         <>
           ;{' '}
           <Pick
-            label="Mode"
+            label={w.mode}
             value={timing.slow ?? 'pressure'}
             options={[
-              { value: 'pressure', label: 'under pressure' },
-              { value: 'high', label: 'slow, high' },
-              { value: 'low', label: 'slow, low' },
+              { value: 'pressure', label: w.underPressure },
+              { value: 'high', label: w.slowHigh },
+              { value: 'low', label: w.slowLow },
             ]}
             onChange={(v) => set({ timing: v === 'pressure' ? {} : { slow: v } })}
           />
           {timing.slow === undefined ? (
-            <> {time('Minutes at pressure', [3, 4, 6, 8, 12, 20, 25], plan.pressureMin, '', 'pressureMin')}</>
+            <> {time(w.minutesAtPressure, [3, 4, 6, 8, 12, 20, 25], plan.pressureMin, '', 'pressureMin')}</>
           ) : (
             <>
               {covered}
@@ -130,8 +140,7 @@ export function Times(spec: HowProps) {
     case 'riceCooker':
       return (
         <>
-          ; left on after it flips{' '}
-          {time('Kept on', [0, 5, 10, 15, 20], plan.keptOnMin, 'not at all', 'keptOnMin')}
+          {w.leftOnAfterItFlips} {time(w.keptOn, [0, 5, 10, 15, 20], plan.keptOnMin, w.notAtAll, 'keptOnMin')}
           {rested}
         </>
       );

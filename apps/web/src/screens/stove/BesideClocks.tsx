@@ -5,6 +5,7 @@ import { useCooks } from '../../stores/cooks/cooks.js';
 import { useInstruments } from '../../instruments/instruments.js';
 import { Button } from '../../ui/controls/Button.js';
 import { clockText } from '../../words/measures/clock.js';
+import { stoveWords as w } from '../../words/screens/stove.js';
 
 /** What is made beside the pot, each with a clock of its own. */
 export function BesideClocks({ cook, nowMs }: { readonly cook: CookRecord; readonly nowMs: number }) {
@@ -15,7 +16,7 @@ export function BesideClocks({ cook, nowMs }: { readonly cook: CookRecord; reado
   return (
     <section aria-labelledby="beside" className="border-t-2 border-ink pt-2">
       <h2 id="beside" className="m-0 text-[1.15rem] font-bold">
-        Beside it
+        {w.besideIt}
       </h2>
       <ul className="m-0 list-none p-0">
         {runs.map(({ beside, startedAtMs, doneAtMs, dueAtMs }) => {
@@ -37,25 +38,25 @@ export function BesideClocks({ cook, nowMs }: { readonly cook: CookRecord; reado
                   <span
                     className={`figures text-[1.8rem] ${left < 0 ? 'text-ember' : ''}`}
                     role="timer"
-                    aria-label={`Clock of ${beside.name}`}
+                    aria-label={w.clockOf(beside.name)}
                   >
                     {clockText(left)}
                   </span>
                   {startedAtMs !== undefined && (
                     <Button
                       className="min-h-14"
-                      aria-label={`${beside.name}: 2 more min`}
+                      aria-label={w.n2MoreMin(beside.name)}
                       onClick={() => say('extend', 2)}
                     >
-                      +2 min
+                      {w.n2Min}
                     </Button>
                   )}
                   <Button
                     className="min-h-14 min-w-24"
-                    aria-label={`${beside.name}: ${startedAtMs === undefined ? 'start' : 'done'}`}
+                    aria-label={`${beside.name}: ${startedAtMs === undefined ? w.start : w.done}`}
                     onClick={() => say(startedAtMs === undefined ? 'start' : 'done')}
                   >
-                    {startedAtMs === undefined ? 'Start' : 'Done'}
+                    {startedAtMs === undefined ? w.start2 : w.done2}
                   </Button>
                 </>
               )}

@@ -12,6 +12,7 @@ import { Observations, ToDoNow } from './observed/Observations.js';
 import { useBelief } from './observed/useBelief.js';
 import { useStoveOdds } from './useStoveOdds.js';
 import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
+import { stoveWords as w } from '../../words/screens/stove.js';
 
 /** The button that ended the last stage is gone: who pressed it goes on here. */
 const focusFound = (heading: HTMLElement | null): void => {
@@ -35,12 +36,9 @@ export function Finished({ cook, run }: { readonly cook: CookRecord; readonly ru
           tabIndex={-1}
           className="m-0 text-[2.6rem] leading-none font-bold sm:text-[3.5rem]"
         >
-          Open, fork, taste
+          {w.openForkTaste}
         </h1>
-        <p className="mt-3 mb-0 text-[1.2rem]">
-          Open the lid away from you. Fork from the side. Taste one grain from the top. Centre still hard?
-          Sprinkle over some of the {keep.main} you have hot, lid on, lowest heat, 5 min.
-        </p>
+        <p className="mt-3 mb-0 text-[1.2rem]">{w.openTheLidAwayFrom(keep.main)}</p>
       </section>
       <PotTabs />
       <ToDoNow cook={cook} run={run} nowMs={now} belief={belief} />
@@ -51,7 +49,7 @@ export function Finished({ cook, run }: { readonly cook: CookRecord; readonly ru
       {run.undoable && (
         <p className="m-0">
           <Button weight="plain" onClick={() => tap('undo', run.undoable?.stageId ?? '')}>
-            Undo: back to the last stage
+            {w.undoBackToTheLastStage}
           </Button>
         </p>
       )}

@@ -5,6 +5,7 @@ import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
 import { showAmountInput } from '../../words/measures/amounts.js';
 import { goesInAt, type GoesIn } from '../../words/plan/goesIn.js';
 import { named } from '../../words/plan/planText.js';
+import { stoveWords as w } from '../../words/screens/stove.js';
 
 const thing = (id: string) => grainById(id) ?? rowOf(id);
 
@@ -28,9 +29,9 @@ export function GoesInNow({ cook, run }: { readonly cook: CookRecord; readonly r
   const come = all.filter((i) => i.at > run.current);
   if (all.length === 0) return null;
   return (
-    <section aria-label="What goes in" className="text-[1.15rem]">
+    <section aria-label={w.whatGoesIn} className="text-[1.15rem]">
       {now.length > 0 && (
-        <ul className="m-0 grid list-none gap-x-6 p-0 sm:grid-cols-2" aria-label="In now">
+        <ul className="m-0 grid list-none gap-x-6 p-0 sm:grid-cols-2" aria-label={w.inNow}>
           {now.map((i) => (
             <li key={i.ingredientId + JSON.stringify(i.amount)} className="py-0.5 font-semibold">
               {text(i)}
@@ -40,12 +41,12 @@ export function GoesInNow({ cook, run }: { readonly cook: CookRecord; readonly r
       )}
       {are.length > 0 && (
         <p className="m-0 text-faint" data-testid="in-already">
-          In: {are.map((i) => `✓ ${name(i)}`).join(', ')}
+          {w.in(are.map((i) => `✓ ${name(i)}`).join(', '))}
         </p>
       )}
       {come.length > 0 && (
         <p className="m-0 text-faint" data-testid="to-come">
-          Still to come: {come.map(text).join(', ')}
+          {w.stillToCome(come.map(text).join(', '))}
         </p>
       )}
     </section>

@@ -7,6 +7,7 @@ import { Button } from '../../ui/controls/Button.js';
 import { clockText } from '../../words/measures/clock.js';
 import { nameIn } from '../../words/plan/stageWords.js';
 import { OBSERVATION_WORDS } from '../../words/stove/observationWords.js';
+import { stoveWords as w } from '../../words/screens/stove.js';
 
 /** For full hands: the act, its clock, and two things to press with an elbow. */
 export function HandsBusy({
@@ -37,7 +38,7 @@ export function HandsBusy({
       </h1>
       <p
         role="timer"
-        aria-label="Clock of this stage"
+        aria-label={w.clockOfThisStage}
         className={`figures m-0 text-[7rem] leading-none sm:text-[11rem] ${(left ?? 0) < 0 ? 'text-ember' : ''}`}
       >
         {left === undefined ? '—' : clockText(left)}
@@ -59,10 +60,10 @@ export function HandsBusy({
         ) : (
           <>
             <Button weight="act" className="min-h-40 text-[2.2rem]" onClick={onNext}>
-              {waiting ? 'Start' : 'Next'}
+              {waiting ? w.start2 : w.next}
             </Button>
             <Button className="min-h-40 text-[2.2rem]" disabled={waiting} onClick={() => setLooking(true)}>
-              Look
+              {w.look}
             </Button>
           </>
         )}
@@ -72,7 +73,7 @@ export function HandsBusy({
         className="min-h-14 self-start"
         onClick={looking ? () => setLooking(false) : onLeave}
       >
-        {looking ? 'Nothing seen' : 'Hands are free'}
+        {looking ? w.nothingSeen : w.handsAreFree}
       </Button>
       <p className="sr-only">{cook.label}</p>
     </div>

@@ -8,6 +8,7 @@ import { Button } from '../../ui/controls/Button.js';
 import { Fence } from '../../ui/shell/Fence.js';
 import { stageName } from '../../words/plan/acts.js';
 import { clockText } from '../../words/measures/clock.js';
+import { stoveWords as w } from '../../words/screens/stove.js';
 
 /** The other pots that are on, each with its act and its clock: a press brings one in sight. */
 export function PotTabs() {
@@ -16,14 +17,14 @@ export function PotTabs() {
   const now = useNowMs();
   if (others.length === 0) return null;
   return (
-    <nav aria-label="Other pots" className="flex flex-wrap items-center gap-2">
+    <nav aria-label={w.otherPots} className="flex flex-wrap items-center gap-2">
       {others.map((cook) => (
-        <Fence key={cook.id} what={`The pot “${cook.label}”`} of={cook}>
+        <Fence key={cook.id} what={w.thePot(cook.label)} of={cook}>
           <PotTab cook={cook} now={now} onShow={() => show(cook.id)} />
         </Fence>
       ))}
       <Link to="/table" className="inline-flex min-h-14 items-center underline underline-offset-4">
-        All on one sheet
+        {w.allOnOneSheet}
       </Link>
     </nav>
   );
@@ -53,7 +54,7 @@ function PotTab({
 function stateOf(cook: CookRecord, nowMs: number): { readonly what: string; readonly left?: number } {
   const run = runFromTaps(cook.answer.stages, eventsOf(cook));
   const here = run.stages[run.current];
-  if (!here) return { what: 'open it' };
+  if (!here) return { what: w.openIt };
   const left = secondsLeft(here, clockMs(run, nowMs));
   return { what: stageName(here.stage).toLowerCase(), ...(left === undefined ? {} : { left }) };
 }

@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { heatOf, setRing, useReader, useReading } from '../../stores/kitchen/readings.js';
 import { Button } from '../../ui/controls/Button.js';
 import { HEAT } from '../../words/words.js';
+import { stoveWords as w } from '../../words/screens/stove.js';
+import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /**
  * Where the kitchen has a hob that answers: what its ring is on, set by a press to what this stage wants, or noted as it is. Nothing
@@ -24,21 +26,21 @@ export function Ring({
   return (
     <p className="m-0 mt-1 flex flex-wrap items-center gap-x-4" data-testid="ring">
       <span>
-        The ring is on <strong>{HEAT[is]}</strong>.
+        <Emphasis text={w.theRingIsOn(HEAT[is])} />
       </span>
       {is !== wanted && (
         <>
           <Button onClick={() => void setRing(hob.n, wanted).then((hasHeard) => setFailed(!hasHeard))}>
-            Set it to {HEAT[wanted]}
+            {w.setItTo(HEAT[wanted])}
           </Button>
           <Button weight="plain" onClick={() => onNote(is)}>
-            It stays so: note it
+            {w.itStaysSoNoteIt}
           </Button>
         </>
       )}
       {failed && (
         <span role="alert" className="text-ember">
-          The ring did not hear: turn it by hand.
+          {w.theRingDidNotHear}
         </span>
       )}
     </p>

@@ -4,6 +4,7 @@ import { useKeptState } from '../../stores/session/persisted.js';
 import { Button } from '../../ui/controls/Button.js';
 import { cautionsAt } from '../../words/plan/cautionsAt.js';
 import { cautionText } from '../../words/plan/cautions.js';
+import { stoveWords as w } from '../../words/screens/stove.js';
 
 /** The cautions of this act; put away once a pot, and never for good. */
 export function StageCautions({ cook, run }: { readonly cook: CookRecord; readonly run: RunState }) {
@@ -15,7 +16,7 @@ export function StageCautions({ cook, run }: { readonly cook: CookRecord; readon
   ).filter((c) => !seen.includes(`${c.code}${run.current.toString()}`));
   if (here.length === 0) return null;
   return (
-    <section aria-label="Take care" className="flex items-start justify-between gap-3 bg-raised px-3 py-2">
+    <section aria-label={w.takeCare} className="flex items-start justify-between gap-3 bg-raised px-3 py-2">
       <ul className="m-0 list-none p-0 text-[1.02rem] leading-snug">
         {here.map((c) => (
           <li key={c.code}>{cautionText(c)}</li>
@@ -26,7 +27,7 @@ export function StageCautions({ cook, run }: { readonly cook: CookRecord; readon
         className="min-h-14 min-w-14 shrink-0"
         onClick={() => setSeen([...seen, ...here.map((c) => `${c.code}${run.current.toString()}`)])}
       >
-        Seen
+        {w.seen}
       </Button>
     </section>
   );

@@ -6,12 +6,13 @@ import { stageName, ACT } from '../../words/plan/acts.js';
 import { HEAT, LID } from '../../words/words.js';
 import { Button } from '../../ui/controls/Button.js';
 import { Choice, Row } from './observed/choices.js';
+import { stoveWords as w } from '../../words/screens/stove.js';
 
 /** Every stage with its minutes, those that are over struck through; each can be changed on the way. */
 export function StageList({ run }: { readonly run: RunState }) {
   const [opened, setOpened] = useState<string>();
   return (
-    <ol className="m-0 list-none border-t-2 border-ink p-0 pt-1" aria-label="Stages">
+    <ol className="m-0 list-none border-t-2 border-ink p-0 pt-1" aria-label={w.stages}>
       {run.stages.map((line, i) => {
         const { stage, doneAtMs, skipped } = line;
         const name = stageName(stage);
@@ -23,12 +24,12 @@ export function StageList({ run }: { readonly run: RunState }) {
               <span>{name}</span>
               <span className="flex items-center gap-3">
                 {skipped
-                  ? 'left out'
-                  : `${Math.round(lastsMin(line)).toString()} min${doneAtMs === undefined ? '' : ', done'}`}
+                  ? w.leftOut
+                  : `${Math.round(lastsMin(line)).toString()} min${doneAtMs === undefined ? '' : w.done3}`}
                 <Button
                   weight="plain"
                   className="min-h-14 min-w-14"
-                  aria-label={`Change ${name}`}
+                  aria-label={w.change(name)}
                   aria-expanded={opened === stage.id}
                   onClick={() => setOpened(opened === stage.id ? undefined : stage.id)}
                 >
@@ -76,7 +77,7 @@ function Changes({ line, at, run, onDone }: ChangesProps) {
   const before = run.stages[run.current - 1];
   if (more === 'insert' && act)
     return (
-      <Row label="For how long">
+      <Row label={w.forHowLong}>
         {INSERT_MIN.map((minutes) => (
           <Choice key={minutes} onClick={() => say('insert', act, minutes)}>
             {`${minutes.toString()} min`}
@@ -86,7 +87,7 @@ function Changes({ line, at, run, onDone }: ChangesProps) {
     );
   if (more === 'insert')
     return (
-      <Row label="Which stage">
+      <Row label={w.whichStage}>
         {INSERTED.map((one) => (
           <Choice key={one} onClick={() => setAct(one)}>
             {ACT[one].name}
@@ -96,7 +97,7 @@ function Changes({ line, at, run, onDone }: ChangesProps) {
     );
   if (more !== undefined)
     return (
-      <Row label={more === 'heat' ? 'Ring' : 'Lid'}>
+      <Row label={more === 'heat' ? w.ring : w.lid}>
         {OBSERVATIONS[more].words?.map((word) => (
           <Choice key={word} onClick={() => say(more, word)}>
             {(more === 'heat'
@@ -107,19 +108,19 @@ function Changes({ line, at, run, onDone }: ChangesProps) {
       </Row>
     );
   return (
-    <Row label={`Changes to ${stageName(line.stage)}`}>
+    <Row label={w.changesTo(stageName(line.stage))}>
       {(isOn || isToCome) && !locked && (
         <>
-          <Choice onClick={() => setMore('heat')}>Ring …</Choice>
-          <Choice onClick={() => setMore('lid')}>Lid …</Choice>
+          <Choice onClick={() => setMore('heat')}>{w.ring2}</Choice>
+          <Choice onClick={() => setMore('lid')}>{w.lid2}</Choice>
         </>
       )}
-      {isToCome && !line.skipped && <Choice onClick={() => say('skip')}>Leave it out</Choice>}
-      {!isToCome && <Choice onClick={() => say('again')}>Once more</Choice>}
-      {!locked && <Choice onClick={() => setMore('insert')}>Put a stage after it …</Choice>}
+      {isToCome && !line.skipped && <Choice onClick={() => say('skip')}>{w.leaveItOut}</Choice>}
+      {!isToCome && <Choice onClick={() => say('again')}>{w.onceMore}</Choice>}
+      {!locked && <Choice onClick={() => setMore('insert')}>{w.putAStageAfterIt}</Choice>}
       {at === (finished ? run.stages.length - 1 : run.current) && before && (
         <Choice onClick={() => say('back')}>
-          Back to {stageName(finished ? line.stage : before.stage).toLowerCase()}
+          {w.backTo(stageName(finished ? line.stage : before.stage).toLowerCase())}
         </Choice>
       )}
     </Row>

@@ -29,6 +29,8 @@ import { useStoveOdds } from './useStoveOdds.js';
 import { Observations, ToDoNow } from './observed/Observations.js';
 import { useBelief } from './observed/useBelief.js';
 import { WhenToLook } from './observed/WhenToLook.js';
+import { stoveWords as w } from '../../words/screens/stove.js';
+import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** What brings its own heater stands on no ring. */
 const OWN_HEATER: ReadonlySet<unknown> = new Set(['multiCooker', 'riceCooker']);
@@ -42,7 +44,7 @@ export function StoveScreen() {
   if (!active) return <NoPot />;
   return (
     <>
-      <Fence key={active.id} what={`The pot “${active.label}”`} of={active} also={<InItsPlace />}>
+      <Fence key={active.id} what={w.thePot2(active.label)} of={active} also={<InItsPlace />}>
         <Cooking cook={active} />
       </Fence>
       <GivenUp />
@@ -57,7 +59,7 @@ function InItsPlace() {
     <div className="mt-4 flex flex-col items-start gap-3">
       <PotTabs />
       <Button weight="plain" onClick={giveUp}>
-        Give this pot up
+        {w.giveThisPotUp}
       </Button>
     </div>
   );
@@ -122,7 +124,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           <WhoStirs run={run} />
         </span>
         <span className="text-right">
-          stage {run.current + 1} of {run.stages.length}
+          {w.stageOf(run.current + 1, run.stages.length)}
           {!waiting && (
             <>
               , <TableTime run={run} nowMs={now} />
@@ -134,7 +136,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       <div className="group-disabled/guest:hidden empty:hidden short:order-none!">
         <ToDoNow cook={cook} run={run} nowMs={now} belief={belief} />
       </div>
-      <Fence what="The time line" of={run}>
+      <Fence what={w.theTimeLine} of={run}>
         <TimeSling run={run} nowMs={now} />
       </Fence>
       <section
@@ -153,7 +155,7 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
         )}
         <p
           role="timer"
-          aria-label="Clock of this stage"
+          aria-label={w.clockOfThisStage}
           data-testid="clock"
           className={`figures mt-3 mb-0 text-[clamp(7rem,min(30vw,22vh),15rem)] short:mt-1 short:text-[5rem] ${left < 0 ? 'text-ember' : ''}`}
         >
@@ -165,9 +167,9 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
         <Stands run={run} onGoOn={() => tap('resume', stage.id)} />
         {!waiting && !isAwake() && (
           <p className="m-0 mt-1 flex flex-wrap items-center gap-x-4">
-            The bell has been silent since this page was opened.
+            {w.theBellHasBeenSilent}
             <Button weight="plain" onClick={primeAlarm}>
-              Wake the bell
+              {w.wakeTheBell}
             </Button>
           </p>
         )}
@@ -180,21 +182,21 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       ) : (
         <p className="m-0 text-[1.3rem]">{whatIn(stage, cook.input, pourId)}</p>
       )}
-      <Fence what="What goes in" of={cook.input}>
+      <Fence what={w.whatGoesIn} of={cook.input}>
         <GoesInNow cook={cook} run={run} />
       </Fence>
       {!stands && (
         <p className="m-0 text-[1.3rem]">
-          <strong>Look for:</strong> {lookOf(stage)}{' '}
+          <Emphasis text={w.lookFor(lookOf(stage))} />{' '}
           <Button
             weight="plain"
             className="-my-3 min-h-14 text-[1.05rem]"
             onClick={() => {
               const what = stage.id === pourId ? (stage.note ?? '') : whatIn(stage, cook.input, pourId);
-              speak(`${nameIn(stage, pourId)}. ${setting}. ${what} Look for: ${lookOf(stage)}`);
+              speak(w.lookFor2(nameIn(stage, pourId), setting, what, lookOf(stage)));
             }}
           >
-            Read it out
+            {w.readItOut}
           </Button>
         </p>
       )}
@@ -206,35 +208,35 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
           onClick={() => pressed(waiting ? 'start' : 'done')}
         >
           {waiting
-            ? 'Start the clock'
+            ? w.startTheClock
             : next
-              ? `Done. Next: ${nameIn(next.stage, pourId).toLowerCase()}`
-              : 'Done. Open the lid'}
+              ? w.doneNext(nameIn(next.stage, pourId).toLowerCase())
+              : w.doneOpenTheLid}
         </Button>
         <Button
           className="min-h-16 px-1! text-[1.2rem] leading-tight"
           disabled={waiting}
           onClick={() => pressed('extend', 5)}
         >
-          5 more min
+          {w.n5MoreMin}
         </Button>
         <Button
           className="min-h-16 px-1! text-[1.2rem]"
           disabled={!run.undoable}
           onClick={() => pressed('undo')}
         >
-          Undo
+          {w.undo}
         </Button>
       </div>
       <p className="m-0 group-disabled/guest:hidden short:order-1! short:col-span-1!">
         <Button weight="plain" className="min-h-14" onClick={() => setBusy(true)}>
-          Hands full
+          {w.handsFull}
         </Button>{' '}
-        <span className="text-faint">next and look alone, as large as they go</span>
+        <span className="text-faint">{w.nextAndLookAloneAs}</span>
       </p>
       <div className="flex flex-col gap-3 group-disabled/guest:hidden tall-wide:col-span-1! tall-wide:col-start-2! tall-wide:row-start-3 tall-wide:justify-end">
         {run.said.length === 0 && (
-          <Fence what="When to look" of={stage.id}>
+          <Fence what={w.whenToLook} of={stage.id}>
             <WhenToLook cook={cook} stage={stage} />
           </Fence>
         )}
@@ -242,13 +244,13 @@ function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunSt
       </div>
       <BesideClocks cook={cook} nowMs={now} />
       <StageCautions cook={cook} run={run} />
-      <Fence what="The list of stages" of={run}>
+      <Fence what={w.theListOfStages} of={run}>
         <StageList run={run} />
       </Fence>
       <p className="m-0 flex justify-between gap-4 text-faint group-disabled/guest:hidden">
-        <span>Every tap is kept. Close it, come back, the clock is right.</span>
+        <span>{w.everyTapIsKeptClose}</span>
         <button type="button" className="min-h-14 underline underline-offset-4" onClick={giveUp}>
-          Give this pot up
+          {w.giveThisPotUp}
         </button>
       </p>
     </div>

@@ -2,6 +2,8 @@ import type { RunState } from '@hammock/core';
 import { tableAtMs } from '@hammock/core/schedule';
 import { OTHER_MEAL_MS, useEatAt, wishedMs } from '../../ui/controls/EatAtField.js';
 import { againstWish, timeOfDay } from '../../words/measures/timeOfDay.js';
+import { stoveWords as w } from '../../words/screens/stove.js';
+import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** When it will be on the table, as far as the pot has got, and what that is beside what was wanted. */
 export function TableTime({ run, nowMs }: { readonly run: RunState; readonly nowMs: number }) {
@@ -11,7 +13,7 @@ export function TableTime({ run, nowMs }: { readonly run: RunState; readonly now
   const wanted = wishedMs(wish, nowMs, OTHER_MEAL_MS);
   return (
     <span data-testid="table-time">
-      on the table about <strong>{timeOfDay(atMs)}</strong>
+      <Emphasis text={w.onTheTableAbout(timeOfDay(atMs))} />
       {wanted !== undefined && `, ${againstWish(atMs, wanted)}`}
     </span>
   );

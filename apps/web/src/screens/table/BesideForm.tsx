@@ -8,13 +8,14 @@ import { Pick } from '../../ui/controls/Pick.js';
 import { Tick } from '../../ui/controls/Tick.js';
 import { stageName } from '../../words/plan/acts.js';
 import { newId } from '../../storage/newId.js';
+import { tableWords as w } from '../../words/screens/table.js';
 
 const KINDS = [
-  { value: 'side', label: 'a side dish' },
-  { value: 'garnish', label: 'a garnish' },
-  { value: 'hotWater', label: 'hot water' },
+  { value: 'side', label: w.aSideDish },
+  { value: 'garnish', label: w.aGarnish },
+  { value: 'hotWater', label: w.hotWater },
   { value: 'stock', label: 'stock' },
-  { value: 'steep', label: 'something steeping' },
+  { value: 'steep', label: w.somethingSteeping },
 ] as const satisfies readonly { readonly value: Beside['kind']; readonly label: string }[];
 
 /** What each kind usually takes (common practice): minutes, of them at hand, on a ring. */
@@ -46,13 +47,13 @@ export function BesideForm({
   const [before, setBefore] = useKeptState('beside.before', TABLE);
   const set = (next: readonly Beside[]): void => setSpec({ beside: next });
   const wrong = minutesProblem(minutes);
-  const wrongHands = hands > minutes ? 'No more than it takes in all.' : minutesProblem(hands, 0);
+  const wrongHands = hands > minutes ? w.noMoreThanItTakes : minutesProblem(hands, 0);
   const canAdd =
     name.trim() !== '' && wrong === undefined && wrongHands === undefined && beside.length < MOST_BESIDE;
   return (
     <form
       className="flex flex-col gap-2"
-      aria-label="Beside it"
+      aria-label={w.besideIt}
       onSubmit={(e) => {
         e.preventDefault();
         if (!canAdd) return;
@@ -81,10 +82,10 @@ export function BesideForm({
               </span>
               <Button
                 weight="plain"
-                aria-label={`Remove ${one.name}`}
+                aria-label={w.remove(one.name)}
                 onClick={() => set(beside.filter((b) => b !== one))}
               >
-                Remove
+                {w.remove2}
               </Button>
             </li>
           ))}
@@ -92,18 +93,18 @@ export function BesideForm({
       )}
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
         <label className="flex flex-col">
-          Beside it
+          {w.besideIt}
           <input
             className="changeable w-52 max-w-full"
             value={name}
             maxLength={60}
-            placeholder="a salad, fried onions"
+            placeholder={w.aSaladFriedOnions}
             onChange={(e) => setName(e.currentTarget.value)}
           />
         </label>
         <span className="leading-[3rem]">
           <Pick
-            label="What it is"
+            label={w.whatItIs}
             value={kind}
             options={KINDS}
             onChange={(next) => {
@@ -116,7 +117,7 @@ export function BesideForm({
           />
         </span>
         <NumberField
-          label="takes"
+          label={w.takes}
           unit="min"
           value={minutes}
           onChange={setMinutes}
@@ -124,7 +125,7 @@ export function BesideForm({
           className="w-20"
         />
         <NumberField
-          label="at hand"
+          label={w.atHand}
           unit="min"
           value={hands}
           onChange={setHands}
@@ -135,23 +136,23 @@ export function BesideForm({
           <Tick words="on a ring" on={ring} onChange={(on) => setRing(on)} />
         </span>
         <span className="leading-[3rem]">
-          ready for{' '}
+          {w.readyFor}{' '}
           <Pick
-            label="Ready for"
+            label={w.readyFor2}
             value={stages.some((s) => s.id === before) ? before : TABLE}
             options={[
-              { value: TABLE, label: 'the table' },
+              { value: TABLE, label: w.theTable },
               ...stages.map((s) => ({ value: s.id, label: stageName(s).toLowerCase() })),
             ]}
             onChange={setBefore}
           />
         </span>
         <Button type="submit" disabled={!canAdd}>
-          Add it
+          {w.addIt}
         </Button>
       </div>
       {beside.length >= MOST_BESIDE && (
-        <p className="m-0 text-faint">{MOST_BESIDE} things beside one pot are the most.</p>
+        <p className="m-0 text-faint">{w.thingsBesideOnePotAre(MOST_BESIDE)}</p>
       )}
     </form>
   );
@@ -160,18 +161,14 @@ export function BesideForm({
 const minutesProblem = (n: number, least = 1): string | undefined =>
   Number.isFinite(n) && n >= least && n <= RANGES.besideMin.most
     ? undefined
-    : `From ${least.toString()} to ${RANGES.besideMin.most.toString()} min.`;
+    : w.fromToMin(least, RANGES.besideMin.most);
 
 function besideText({ minutes, handsOnMin = 0, ring, before }: Beside, stages: readonly Stage[]): string {
   const at = stages.find((s) => s.id === before);
   return [
     `${minutes.toString()} min`,
-    handsOnMin >= minutes
-      ? 'at hand'
-      : handsOnMin > 0
-        ? `${handsOnMin.toString()} of them at hand`
-        : 'by itself',
-    ...(ring === true ? ['on a ring'] : []),
-    `ready for ${at ? stageName(at).toLowerCase() : 'the table'}`,
+    handsOnMin >= minutes ? w.atHand : handsOnMin > 0 ? w.ofThemAtHand(handsOnMin) : w.byItself,
+    ...(ring === true ? [w.onARing] : []),
+    w.readyFor3(at ? stageName(at).toLowerCase() : w.theTable),
   ].join(', ');
 }

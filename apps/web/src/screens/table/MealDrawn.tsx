@@ -1,6 +1,7 @@
 import type { Meal, Placed } from '@hammock/core/schedule';
 import { timeOfDay } from '../../words/measures/timeOfDay.js';
 import type { MealTracks } from './meal.js';
+import { tableWords as w } from '../../words/screens/table.js';
 
 const HOUR = 3_600_000;
 /** Steps between the marks of the day, ms; the first that leaves few enough of them. */
@@ -27,7 +28,7 @@ export function MealDrawn({
     (_, i) => first + i * step,
   );
   return (
-    <figure className="m-0" aria-label="The meal along the time, read out in the list">
+    <figure className="m-0" aria-label={w.theMealAlongTheTime}>
       <div className="relative pt-7" aria-hidden>
         {marks.map((ms) => (
           <span
@@ -66,15 +67,15 @@ export function MealDrawn({
       <figcaption className="mt-2 flex flex-wrap gap-x-6 text-faint" aria-hidden>
         <span>
           <i className="mr-2 inline-block h-4 w-7 bg-ink align-middle" />
-          wants you
+          {w.wantsYou}
         </span>
         <span>
           <i className="mr-2 inline-block h-4 w-7 border-2 border-ink border-b-[6px] border-b-ember align-middle" />
-          on a ring, by itself
+          {w.onARingByItself}
         </span>
         <span>
           <i className="mr-2 inline-block h-4 w-7 border-2 border-ink align-middle" />
-          stands
+          {w.stands}
         </span>
       </figcaption>
     </figure>

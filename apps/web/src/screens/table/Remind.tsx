@@ -7,6 +7,7 @@ import { useReminders } from '../../stores/meal/reminders.js';
 import { Button } from '../../ui/controls/Button.js';
 import type { MealTracks } from './meal.js';
 import { begins, whatText } from './mealWords.js';
+import { tableWords as w } from '../../words/screens/table.js';
 
 interface RemindProps {
   readonly meal: Meal;
@@ -30,29 +31,29 @@ export function Remind({ meal, tracks, nowMs }: RemindProps) {
   const save = async (): Promise<void> => {
     const { calendarText } = await fetched(() => import('./calendarFile.js'));
     saveFile('meal.ics', 'text/calendar', calendarText('Hammock', toCome, nowMs));
-    say(`${toCome.length.toString()} beginnings are in meal.ics: open it with your calendar.`);
+    say(w.beginningsAreInMealIcs(toCome.length));
   };
   const remind = async (): Promise<void> => {
     if (!(await askToNotify())) {
-      say('This browser does not let Hammock remind you. The calendar file does.');
+      say(w.thisBrowserDoesNotLet);
       return;
     }
     set(toCome.map(({ what, fromMs }) => ({ what, atMs: fromMs })));
-    say('You are reminded at each beginning while Hammock is open on this device, in the background too.');
+    say(w.youAreRemindedAtEach);
   };
   if (toCome.length === 0) return null;
   return (
     <>
       <p className="m-0 mt-2 flex flex-wrap gap-x-6">
         <Button weight="plain" onClick={() => void save()}>
-          Save as a calendar file
+          {w.saveAsACalendarFile}
         </Button>
         <Button weight="plain" onClick={() => void remind()}>
-          Remind me on this device
+          {w.remindMeOnThisDevice}
         </Button>
         {list.length > 0 && (
           <Button weight="plain" onClick={() => set([])}>
-            Remind me no more
+            {w.remindMeNoMore}
           </Button>
         )}
       </p>

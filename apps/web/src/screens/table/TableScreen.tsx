@@ -12,6 +12,7 @@ import { mealTracks, type MealTracks } from './meal.js';
 import { useAlso, useOn, usePlanned } from './usePlanned.js';
 import { Remind } from './Remind.js';
 import { clashText, tableText, whatText } from './mealWords.js';
+import { tableWords as w } from '../../words/screens/table.js';
 
 /** A meal is placed anew so often, ms. */
 const EVERY_MS = 15_000;
@@ -34,17 +35,17 @@ export function TableScreen() {
   return (
     <div className="flex flex-col gap-6">
       <div>
-        <h1 className="m-0 text-[2rem] font-bold">When it is on the table</h1>
+        <h1 className="m-0 text-[2rem] font-bold">{w.whenItIsOnTheTable}</h1>
         <p className="m-0 mt-2 flex flex-wrap items-center gap-x-6 gap-y-2 text-[1.1rem]">
-          <EatAtField label="Eat at" />
+          <EatAtField label={w.eatAt} />
           <span>
-            with{' '}
+            {w.with}{' '}
             <Pick
-              label="Rings there are"
+              label={w.ringsThereAre}
               value={rings.toString()}
               options={[1, 2, 3, 4, 5, 6].map((n) => ({
                 value: n.toString(),
-                label: n === 1 ? 'one ring' : `${n.toString()} rings`,
+                label: n === 1 ? w.oneRing : `${n.toString()} rings`,
               }))}
               onChange={(n) => setRings(Number(n))}
             />
@@ -54,7 +55,7 @@ export function TableScreen() {
       </div>
       {tracks.tracks.length === 0 ? (
         <p className="m-0 text-lg">
-          There is no plan with an answer yet. <Link to="/">See what to pour.</Link>
+          {w.thereIsNoPlanWith} <Link to="/">{w.seeWhatToPour}</Link>
         </p>
       ) : (
         <Placed
@@ -68,7 +69,7 @@ export function TableScreen() {
       {plan && (
         <section className="hung" aria-labelledby="beside-it">
           <h2 id="beside-it" className="m-0 text-[1.35rem] font-bold">
-            Beside {plan.draft.label}
+            {w.beside(plan.draft.label)}
           </h2>
           <BesideForm beside={plan.draft.spec.beside ?? []} stages={plan.answer?.stages ?? []} />
         </section>
@@ -88,22 +89,22 @@ function AlsoMade() {
         .filter((d) => also.includes(d.id))
         .map((d) => (
           <span key={d.id} className="inline-flex items-center gap-x-2">
-            and {d.label}
+            {w.and(d.label)}
             <Button
               weight="plain"
-              aria-label={`Remove ${d.label}`}
+              aria-label={w.remove3(d.label)}
               onClick={() => setAlso(also.filter((id) => id !== d.id))}
             >
-              Remove
+              {w.remove2}
             </Button>
           </span>
         ))}
       {free.length > 0 && (
         <Pick
-          label="Another dish with it"
+          label={w.anotherDishWithIt}
           value={NONE}
           options={[
-            { value: NONE, label: also.length === 0 ? 'and another dish' : 'and one more' },
+            { value: NONE, label: also.length === 0 ? w.andAnotherDish : w.andOneMore },
             ...free.map((d) => ({ value: d.id, label: d.label })),
           ]}
           onChange={(id) => {
@@ -138,7 +139,7 @@ function Placed({ meal, tracks, nowMs, wanted, isOn }: PlacedProps) {
         </p>
         {next.map((p) => (
           <p key={p.actId} className="m-0 text-[1.2rem]">
-            {p.fromMs - nowMs < 60_000 ? 'Now' : `At ${timeOfDay(p.fromMs)}`}: {whatText(p, tracks)}.
+            {p.fromMs - nowMs < 60_000 ? w.now : w.at(timeOfDay(p.fromMs))}: {whatText(p, tracks)}.
           </p>
         ))}
         {meal.clashes.map((c) => (
@@ -151,14 +152,14 @@ function Placed({ meal, tracks, nowMs, wanted, isOn }: PlacedProps) {
         ))}
         {meal.notReady.map((id) => (
           <p key={id} className="m-0 border-l-4 border-ember pl-3">
-            {tracks.labels.get(id)} will not be ready in time for its pot: begin it now.
+            {tracks.labels.get(id)} {w.willNotBeReadyIn}
           </p>
         ))}
       </div>
       <MealDrawn meal={meal} tracks={tracks} nowMs={nowMs} />
       <section className="hung" aria-labelledby="begins">
         <h2 id="begins" className="m-0 text-[1.35rem] font-bold">
-          What begins when
+          {w.whatBeginsWhen}
         </h2>
         <ol className="m-0 mt-1 list-none p-0" data-testid="begins">
           {meal.placed
@@ -172,7 +173,7 @@ function Placed({ meal, tracks, nowMs, wanted, isOn }: PlacedProps) {
                 <span>{whatText(p, tracks)}</span>
                 <span className="text-faint">
                   {lasting((p.toMs - p.fromMs) / 60_000)}
-                  {p.handsOn && ', at hand'}
+                  {p.handsOn && w.atHand2}
                 </span>
               </li>
             ))}

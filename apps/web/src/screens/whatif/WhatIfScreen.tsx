@@ -17,13 +17,14 @@ import { differenceText, linesOf, type Way } from './difference.js';
 import { variationsOf } from './variations.js';
 import { whole } from '../../words/measures/numbers.js';
 import { useKeptState } from '../../stores/session/persisted.js';
+import { whatifWords as w } from '../../words/screens/whatif.js';
 
 const LateCharts = late(() => fetched(() => import('../course/LateCharts.js')).then((m) => m.LateCharts));
 
 /** The present plan pinned, and one thing about it done otherwise. */
 export function WhatIfScreen() {
   const plan = usePlan();
-  if (!plan || plan.coming) return <p aria-busy>Looking into the kitchen …</p>;
+  if (!plan || plan.coming) return <p aria-busy>{w.lookingIntoTheKitchen}</p>;
   return <Varied plan={plan} />;
 }
 
@@ -52,27 +53,27 @@ function Varied({ plan }: { readonly plan: PlanView }) {
   return (
     <div className="flex flex-col gap-5">
       <header className="flex flex-wrap items-end justify-between gap-x-8 gap-y-1">
-        <h1 className="m-0 text-[2rem] leading-tight font-bold">What if …</h1>
+        <h1 className="m-0 text-[2rem] leading-tight font-bold">{w.whatIf}</h1>
         <Link
           className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
           to="/course"
         >
-          The plan, minute by minute
+          {w.thePlanMinuteByMinute}
         </Link>
       </header>
       <PlanProblem plan={plan} at="/what-if" />
       <p className="m-0 flex flex-wrap items-baseline gap-x-2 text-[1.35rem]">
-        {draft.label}, but{' '}
-        <Pick label="Done otherwise" value={variation?.value} options={variations} onChange={choose} />
+        {w.but(draft.label)}{' '}
+        <Pick label={w.doneOtherwise} value={variation?.value} options={variations} onChange={choose} />
       </p>
       {!batch && (
         <div>
           <Segments<Poured>
-            label="Poured"
+            label={w.poured}
             value={poured}
             options={[
-              ['same', `the same ${whole(pourMl ?? 0)} ml`],
-              ['anew', anew?.ok ? `${whole(anew.value.pour.ml)} ml, as it would need` : 'as it would need'],
+              ['same', w.theSameMl(whole(pourMl ?? 0))],
+              ['anew', anew?.ok ? w.mlAsItWouldNeed(whole(anew.value.pour.ml)) : w.asItWouldNeed],
             ]}
             onChange={setPoured}
           />
@@ -88,7 +89,7 @@ function Varied({ plan }: { readonly plan: PlanView }) {
       ) : (
         plan.good && (
           <p aria-busy className="text-xl">
-            {one.failed || two.failed ? 'This could not be simulated just now.' : 'Cooking both …'}
+            {one.failed || two.failed ? w.thisCouldNotBeSimulated : w.cookingBoth}
           </p>
         )
       )}
@@ -114,8 +115,8 @@ function Side({
   }, [one.input]);
   const drawn = useMemo(
     () => [
-      { name: 'as planned', series: one.course.series, dashed: false },
-      { name: 'what if', series: two.course.series, dashed: true },
+      { name: w.asPlanned, series: one.course.series, dashed: false },
+      { name: w.whatIf2, series: two.course.series, dashed: true },
     ],
     [one.course, two.course],
   );
@@ -127,20 +128,18 @@ function Side({
       aria-busy={stale}
     >
       <figure className="m-0 min-w-0">
-        <figcaption className="mb-2 text-faint">
-          Whole lines as planned, broken lines with {label}; of the three beds the middle one.
-        </figcaption>
+        <figcaption className="mb-2 text-faint">{w.wholeLinesAsPlannedBroken(label)}</figcaption>
         <LateCharts drawn={drawn} toMin={toMin} band={target} />
       </figure>
       <div className="flex flex-col gap-4">
         <SideBySide
-          caption="The plan and the other way side by side"
-          heads={['as planned', 'what if']}
+          caption={w.thePlanAndTheOther}
+          heads={[w.asPlanned, w.whatIf2]}
           lines={first.map(([what, a], i) => [what, a, second[i]?.[1] ?? ''])}
         />
         <section className="hung" aria-live="polite" aria-labelledby="difference">
           <h2 id="difference" className="m-0 text-[1.35rem] font-bold">
-            The difference
+            {w.theDifference}
           </h2>
           <p className="m-0 mt-1" data-testid="difference">
             {differenceText(one, two, label)}

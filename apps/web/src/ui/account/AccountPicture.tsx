@@ -6,6 +6,8 @@ import { accountRows, type AccountRow } from './accountRows.js';
 import { Figures } from './Figures.js';
 import { hundredths, tenths, whole } from '../../words/measures/numbers.js';
 import { useMetric } from '../../stores/kitchen/units.js';
+import { accountWords as w } from '../../words/ui/account.js';
+import { Emphasis } from '../controls/Emphasis.js';
 
 /** Where the water comes from and where it goes, to scale; every bar opens what it was worked out from. */
 export function AccountPicture({
@@ -27,9 +29,9 @@ export function AccountPicture({
   return (
     <section className="hung" aria-labelledby="account">
       <h2 id="account" className="m-0 text-[1.35rem] font-bold">
-        Where the water comes from, and where it goes
+        {w.whereTheWaterComesFrom}
       </h2>
-      <ul className="m-0 mt-2 list-none p-0" aria-label="Water account">
+      <ul className="m-0 mt-2 list-none p-0" aria-label={w.waterAccount}>
         {rows.map((row, i) => (
           <li key={row.id} className={i === leaves ? 'mt-2 border-t-2 border-dashed border-line pt-2' : ''}>
             <Row
@@ -47,20 +49,23 @@ export function AccountPicture({
       </ul>
       <Figures row={rows.find((r) => r.id === openId)} anchor={anchor} onClose={() => setOpenId(undefined)} />
       <p className="mt-3 mb-0 text-faint">
-        Touch a bar for its figures. What comes in and what goes out are{' '}
-        {Math.abs(answer.account.closesToG) < 0.05 ? 'equal' : `${tenths(answer.account.closesToG)} g apart`}.
+        {w.touchABarForIts(
+          Math.abs(answer.account.closesToG) < 0.05 ? w.equal : w.gApart(tenths(answer.account.closesToG)),
+        )}
       </p>
       {answer.pour.ml > 0 && steam && (
         <p className="mt-3 mb-0">
-          Twice the dish in this pot takes <strong>{twice.main}</strong>: {hundredths(answer.doubled.ratio)}{' '}
-          times as much, not twice. The {Math.round(steam.g)} g of steam come of the pot and the fire, not of
-          the grain.
+          <Emphasis
+            text={w.twiceTheDishInThis(twice.main, hundredths(answer.doubled.ratio), Math.round(steam.g))}
+          />
         </p>
       )}
       {answer.doubt.parts.length > 0 && (
         <p className="mt-3 mb-0">
-          It may be {Math.round(answer.doubt.g / 5) * 5} ml more or less. Most of that is{' '}
-          {list(answer.doubt.parts.slice(0, 2).map((p) => `${DOUBT[p.code]} (±${whole(p.g)} ml)`))}.
+          {w.itMayBeMlMore(
+            Math.round(answer.doubt.g / 5) * 5,
+            list(answer.doubt.parts.slice(0, 2).map((p) => `${DOUBT[p.code]} (±${whole(p.g)} ml)`)),
+          )}
         </p>
       )}
     </section>
@@ -109,7 +114,7 @@ function Row({ row, low, high, open, onOpen }: RowProps) {
         {shown}
         <span className="sr-only">
           {' '}
-          of water {row.side === 'comesFrom' ? 'come in' : 'go out'}. Show figures
+          {w.ofWaterShowFigures(row.side === 'comesFrom' ? w.comeIn : w.goOut)}
         </span>
       </span>
       <span className="relative order-3 col-span-2 h-5 sm:order-2 sm:col-span-1 sm:h-8" aria-hidden>

@@ -6,6 +6,7 @@ import { BASE_BY, drainText, STATE, TOAST } from '../../words/words.js';
 import { useBackCloses } from '../hooks/useBackCloses.js';
 import type { AccountRow } from './accountRows.js';
 import { tenths, whole } from '../../words/measures/numbers.js';
+import { accountWords as w } from '../../words/ui/account.js';
 
 /** The figures behind one row, next to it. One for all rows: a popover for each would be drawn at every keystroke. */
 export function Figures({ row, ...rest }: { readonly row: AccountRow | undefined } & At) {
@@ -57,9 +58,9 @@ function TermFigures({ term, several }: { readonly term: Term; readonly several:
   const act = String(term.inputs['act'] ?? '');
   const name =
     act === 'serve'
-      ? 'Forked and served'
+      ? w.forkedAndServed
       : act === 'lid'
-        ? 'Condensed under the lid'
+        ? w.condensedUnderTheLid
         : act in ACT
           ? ACT[act as keyof typeof ACT].name
           : '';
@@ -69,7 +70,7 @@ function TermFigures({ term, several }: { readonly term: Term; readonly several:
       <tbody>
         <tr className="border-b-2 border-line font-bold">
           <th scope="row" className="py-1 text-left">
-            water
+            {w.water}
           </th>
           <td className="py-1 text-right">{tenths(term.g)} g</td>
         </tr>
@@ -90,34 +91,34 @@ function TermFigures({ term, several }: { readonly term: Term; readonly several:
 
 /** Inputs of the account's terms: their words and their unit. */
 const INPUT: Readonly<Record<string, readonly [string, string]>> = {
-  grainG: ['grain as sold', 'g'],
-  dryG: ['its dry matter', 'g'],
-  startW: ['water per dry gram, at the start', 'g/g'],
-  targetW: ['water per dry gram, cooked', 'g/g'],
-  targetMoisturePercent: ['cooked moisture', '%'],
-  clingingGPerG: ['clings per gram', 'g/g'],
+  grainG: [w.grainAsSold, 'g'],
+  dryG: [w.itsDryMatter, 'g'],
+  startW: [w.waterPerDryGramAt, 'g/g'],
+  targetW: [w.waterPerDryGramCooked, 'g/g'],
+  targetMoisturePercent: [w.cookedMoisture, '%'],
+  clingingGPerG: [w.clingsPerGram, 'g/g'],
   drain: ['drained', ''],
-  massG: ['goes in', 'g'],
-  waterGPer100: ['water in 100 g', 'g'],
-  shareSetFree: ['share set free', ''],
+  massG: [w.goesIn, 'g'],
+  waterGPer100: [w.waterIn100G, 'g'],
+  shareSetFree: [w.shareSetFree, ''],
   state: ['cooked', ''],
   by: ['judged', ''],
   toast: ['then', ''],
-  solidsG: ['its solids', 'g'],
-  filmGPerG: ['film per gram of solids', 'g/g'],
-  drinksGPerG: ['drinks per gram', 'g/g'],
-  sauceLeftG: ['sauce wanted', 'g'],
+  solidsG: [w.itsSolids, 'g'],
+  filmGPerG: [w.filmPerGramOfSolids, 'g/g'],
+  drinksGPerG: [w.drinksPerGram, 'g/g'],
+  sauceLeftG: [w.sauceWanted, 'g'],
   minutes: ['time', 'min'],
-  gPerMin: ['steam at the boil', 'g/min'],
+  gPerMin: [w.steamAtTheBoil, 'g/min'],
   liquidG: ['liquid', 'g'],
   liquidMl: ['liquid', 'ml'],
-  source: ['figures from', ''],
+  source: [w.figuresFrom, ''],
 };
 
 function shownInput(key: string, value: string | number, all: Term['inputs']): string {
   if (key === 'source') {
     const source = SOURCES[value as SourceId];
-    return `${source.name}${source.memory ? ' (from memory)' : ''}`;
+    return `${source.name}${source.memory ? w.fromMemory : ''}`;
   }
   if (key === 'state') return STATE[value as keyof typeof STATE];
   if (key === 'toast') return TOAST[value as keyof typeof TOAST];

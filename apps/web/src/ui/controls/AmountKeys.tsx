@@ -1,4 +1,5 @@
 import { FRACTIONS, UNIT_KEYS, withFraction, withUnit } from './amountTyping.js';
+import { controlsWords as w } from '../../words/ui/controls.js';
 
 export interface AmountKeysProps {
   readonly text: string;
@@ -13,7 +14,7 @@ export function AmountKeys({ text, onText, letters, onLetters }: AmountKeysProps
   return (
     <span
       role="group"
-      aria-label="Keys for the amount"
+      aria-label={w.keysForTheAmount}
       className="absolute top-full left-(--shift) z-30 grid w-[min(21rem,calc(100vw-1rem))] grid-cols-5 gap-1 rounded-b-2xl border-2 border-ink bg-raised p-1 text-[1.0625rem] leading-none"
       // The field keeps the keys: its keyboard stays open.
       onPointerDown={(e) => e.preventDefault()}

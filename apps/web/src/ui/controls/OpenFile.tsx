@@ -2,6 +2,7 @@ import { useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { MOST_BYTES, useSharedIn } from '../../stores/plan/sharedIn.js';
 import { Button } from './Button.js';
+import { controlsWords as w } from '../../words/ui/controls.js';
 
 /** Kinds of file that may be something. */
 const KINDS = '.json,.jsonld,.html,.htm,.csv,.txt,.md,application/json,application/ld+json,text/*';
@@ -11,13 +12,11 @@ export async function readFile(file: File): Promise<void> {
   const refuse = (wrong: string): void => useSharedIn.setState({ came: null, wrong });
   if (file.size > MOST_BYTES) {
     const size = Math.round(file.size / 1e6).toString();
-    refuse(
-      `${file.name} has ${size} MB: no recipe, plan or table is so large. A whole household comes in on Keeping.`,
-    );
+    refuse(w.hasMbNoRecipePlan(file.name, size));
     return;
   }
   const text = await file.text();
-  if (text.includes('\u0000')) refuse(`${file.name} is no text: a picture or a program cannot be read.`);
+  if (text.includes('\u0000')) refuse(w.isNoTextAPicture(file.name));
   else useSharedIn.setState({ came: { name: file.name, text }, wrong: null });
 }
 
@@ -31,7 +30,7 @@ export function OpenFile() {
         ref={input}
         type="file"
         hidden
-        aria-label="A file"
+        aria-label={w.aFile}
         accept={KINDS}
         onChange={(e) => {
           const [file] = e.currentTarget.files ?? [];
@@ -39,7 +38,7 @@ export function OpenFile() {
           if (file) void readFile(file).then(() => navigate('/in'));
         }}
       />
-      <Button onClick={() => input.current?.click()}>Open a file</Button>
+      <Button onClick={() => input.current?.click()}>{w.openAFile}</Button>
     </>
   );
 }

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { addPerson, LONGEST_NAME, usePeople } from '../../stores/kitchen/people.js';
 import { Button } from './Button.js';
+import { controlsWords as w } from '../../words/ui/controls.js';
 
 /** One of the household, by a press; somebody new by their name. */
 export function PersonPick({
@@ -42,8 +43,8 @@ export function PersonPick({
       <div className="flex gap-2">
         <input
           className="changeable w-36 min-w-0"
-          aria-label={`${label}: another name`}
-          placeholder="another name"
+          aria-label={w.anotherName(label)}
+          placeholder={w.anotherName2}
           maxLength={LONGEST_NAME}
           value={name}
           onChange={(e) => setName(e.currentTarget.value)}
@@ -54,7 +55,7 @@ export function PersonPick({
           }}
         />
         <Button className="min-h-14" disabled={name.trim() === ''} onClick={add}>
-          Add
+          {w.add}
         </Button>
       </div>
     </div>

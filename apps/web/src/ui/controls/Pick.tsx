@@ -2,6 +2,7 @@ import { memo, useState, type ComponentType, type ReactNode } from 'react';
 import { fetched } from '../../storage/fetched.js';
 import { late } from '../hooks/late.js';
 import { Chevron, markWrong, type PickProps } from './pickParts.js';
+import { controlsWords as w } from '../../words/ui/controls.js';
 
 type ListProps = PickProps<string> & { readonly startOpen: boolean; readonly word: ReactNode };
 
@@ -47,7 +48,7 @@ function PlainPick<T extends string>(props: PickProps<T>) {
         if (OPENS.has(e.key)) ask(true);
       }}
     >
-      <span>{options.find((o) => o.value === value)?.label ?? placeholder ?? 'choose'}</span>
+      <span>{options.find((o) => o.value === value)?.label ?? placeholder ?? w.choose}</span>
       <Chevron />
     </button>
   );

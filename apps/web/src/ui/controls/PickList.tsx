@@ -2,6 +2,7 @@ import { getNonce } from 'get-nonce';
 import { Select } from 'radix-ui';
 import { Chevron, markWrong, type PickProps } from './pickParts.js';
 import { useOpened } from '../hooks/useBackCloses.js';
+import { controlsWords as w } from '../../words/ui/controls.js';
 
 /** The list behind a word of a sentence: a piece of its own, since the first page is read before anything is chosen. */
 export function PickList<T extends string>({
@@ -32,8 +33,8 @@ export function PickList<T extends string>({
         {...markWrong(wrongId)}
         className={`changeable inline-flex items-center gap-1.5 text-left ${className}`}
       >
-        <Select.Value placeholder={placeholder ?? 'choose'}>
-          {chosen?.label ?? placeholder ?? 'choose'}
+        <Select.Value placeholder={placeholder ?? w.choose}>
+          {chosen?.label ?? placeholder ?? w.choose}
         </Select.Value>
         <Chevron />
       </Select.Trigger>

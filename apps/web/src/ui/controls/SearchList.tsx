@@ -6,6 +6,7 @@ import { Chevron, markWrong, type PickProps } from './pickParts.js';
 import { found } from './searching.js';
 import { useOpened } from '../hooks/useBackCloses.js';
 import { useNarrow } from '../hooks/useWide.js';
+import { controlsWords as w } from '../../words/ui/controls.js';
 
 const NONE: readonly string[] = [];
 
@@ -23,7 +24,7 @@ export function SearchList<T extends string>(props: PickProps<T> & { readonly st
     className: `changeable inline-flex items-center gap-1.5 text-left ${className}`,
     children: (
       <>
-        <span>{chosen?.label ?? placeholder ?? 'choose'}</span>
+        <span>{chosen?.label ?? placeholder ?? w.choose}</span>
         <Chevron />
       </>
     ),
@@ -92,7 +93,7 @@ function Found<T extends string>({
           setTyped(next);
           setCount(FIRST);
         }}
-        placeholder="type to find"
+        placeholder={w.typeToFind}
         className="changeable m-1 w-[calc(100%-0.5rem)] text-[1.0625rem]"
       />
       <Command.List
@@ -102,7 +103,7 @@ function Found<T extends string>({
             : 'max-h-[min(24rem,calc(var(--radix-popover-content-available-height)-4rem))] overflow-auto p-1'
         }
       >
-        <Command.Empty className="px-3 py-2 text-faint">Nothing goes by that name.</Command.Empty>
+        <Command.Empty className="px-3 py-2 text-faint">{w.nothingGoesByThatName}</Command.Empty>
         {shown.map((option) => (
           <Command.Item
             key={option.value}

@@ -1,16 +1,17 @@
 import { useState } from 'react';
 import { useReader, useReading, zeroScale } from '../../stores/kitchen/readings.js';
+import { controlsWords as w } from '../../words/ui/controls.js';
 
 /** What an instrument is asked by, and how what it reads is shown. */
 const OF = {
   scale: {
-    use: 'Use the scale',
-    silent: 'the scale …',
+    use: w.useTheScale,
+    silent: w.theScale,
     show: (g: number) => `${Math.round(g).toString()} g`,
   },
   thermometer: {
-    use: 'Use the probe',
-    silent: 'the probe …',
+    use: w.useTheProbe,
+    silent: w.theProbe,
     show: (c: number) => `${c.toFixed(1)} °C`,
   },
 } as const;
@@ -70,7 +71,7 @@ function Now({
         disabled={now?.steady !== true}
         onClick={() => now && onTake(now.value)}
       >
-        Take it
+        {w.takeIt}
       </button>
       {from === 'scale' && (
         <button
@@ -78,7 +79,7 @@ function Now({
           className="min-h-12 px-1 underline decoration-husk decoration-2 underline-offset-4"
           onClick={() => zeroScale(reader.n)}
         >
-          Zero
+          {w.zero}
         </button>
       )}
     </span>

@@ -1,3 +1,4 @@
+import { drawingsWords as w } from '../../words/ui/drawings.js';
 export interface SideBySideProps {
   readonly caption: string;
   readonly heads: readonly [string, string];
@@ -12,7 +13,7 @@ export function SideBySide({ caption, heads, lines }: SideBySideProps) {
       <caption className="sr-only">{caption}</caption>
       <thead>
         <tr className="border-b-2 border-ink text-left">
-          <th className="py-1 font-normal text-faint">what</th>
+          <th className="py-1 font-normal text-faint">{w.what}</th>
           {heads.map((head) => (
             <th key={head} className="py-1">
               {head}
@@ -28,7 +29,7 @@ export function SideBySide({ caption, heads, lines }: SideBySideProps) {
             </th>
             <td className="py-1.5 pr-2">{one}</td>
             <td className={`py-1.5 ${one === two ? 'text-faint' : 'font-bold'}`}>
-              {one === two ? 'the same' : two}
+              {one === two ? w.theSame : two}
             </td>
           </tr>
         ))}

@@ -13,6 +13,7 @@ import { Load, Posts } from '../drawings/slingParts.js';
 import { shareOfVerdict } from '../drawings/SmallSling.js';
 import { BASE, VERDICT } from '../../words/words.js';
 import { useKeptState } from '../../stores/session/persisted.js';
+import { sectionsWords as w } from '../../words/ui/sections.js';
 
 const VERDICTS: readonly Verdict[] = [1, 2, 3, 4, 5];
 const BASES = (Object.entries(BASE) as [BaseSeen, string][]).map(([key, words]) => [key, words] as const);
@@ -38,7 +39,7 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
   return (
     <form
       className="flex flex-col gap-5"
-      aria-label="How it came out"
+      aria-label={w.howItCameOut}
       onSubmit={(e) => {
         e.preventDefault();
         if (texture === undefined) return;
@@ -52,22 +53,22 @@ export function OutcomeForm({ cook }: { readonly cook: CookRecord }) {
     >
       <TextureSling value={texture} onChange={setTexture} />
       <div className="flex flex-wrap items-center gap-4">
-        <span className="text-[1.2rem]">The bottom of the pot was</span>
-        <Segments label="The bottom of the pot was" value={base} options={BASES} onChange={setBase} />
+        <span className="text-[1.2rem]">{w.theBottomOfThePotWas}</span>
+        <Segments label={w.theBottomOfThePotWas} value={base} options={BASES} onChange={setBase} />
       </div>
       <label className="flex flex-col gap-1 text-[1.2rem]">
-        Next time
+        {w.nextTime}
         <input
           className="changeable w-full font-normal"
           value={note}
           maxLength={280}
-          placeholder="one line, or nothing"
+          placeholder={w.oneLineOrNothing}
           onChange={(e) => setNote(e.currentTarget.value)}
         />
       </label>
       <OutcomeMore cook={cook} value={more} onChange={(change) => setMore({ ...more, ...change })} />
       <Button type="submit" weight="act" className="min-h-16 text-[1.4rem]" disabled={texture === undefined}>
-        {texture === undefined ? 'Where did it hang?' : 'Write it down'}
+        {texture === undefined ? w.whereDidItHang : w.writeItDown}
       </Button>
     </form>
   );
@@ -99,7 +100,7 @@ function TextureSling({
   const load = hangingPoint(FRAME, 0.02, value === undefined ? 0.5 : shareOfVerdict(value));
   return (
     <RadioGroup.Root
-      aria-label="Texture"
+      aria-label={w.texture}
       value={value?.toString() ?? ''}
       onValueChange={(next) => onChange(Number(next) as Verdict)}
       className="flex flex-col"

@@ -8,6 +8,7 @@ import { Button } from '../controls/Button.js';
 import { NumberField } from '../controls/NumberField.js';
 import { PersonPick } from '../controls/PersonPick.js';
 import { Tick } from '../controls/Tick.js';
+import { sectionsWords as w } from '../../words/ui/sections.js';
 
 /** What may be said of a pot besides how it came out. */
 export interface More {
@@ -44,21 +45,21 @@ export function OutcomeMore({
     list.includes(one) ? list.filter((o) => o !== one) : [...list, one];
   return (
     <details className="text-[1.2rem]" open={by !== null || ate.length > 0 || helped.length > 0}>
-      <summary className="min-h-14 cursor-pointer leading-[3.5rem] font-semibold">More, if you like</summary>
+      <summary className="min-h-14 cursor-pointer leading-[3.5rem] font-semibold">{w.moreIfYouLike}</summary>
       <div className="flex flex-col gap-4 pb-2">
         <div>
-          Whose word is it? <span className="text-faint">Guests’ word does not move your taste.</span>
+          {w.whoseWordIsIt} <span className="text-faint">{w.guestsWordDoesNotMove}</span>
           <PersonPick
-            label="Whose word it is"
+            label={w.whoseWordItIs}
             more={GUEST}
             chosen={by === null ? [] : [by]}
             onPick={(name) => onChange({ by: by === name ? null : name })}
           />
         </div>
         <div>
-          Who ate?
+          {w.whoAte}
           <PersonPick
-            label="Who ate"
+            label={w.whoAte2}
             more={GUEST}
             chosen={ate}
             onPick={(name) => onChange({ ate: toggled(ate, name) })}
@@ -66,7 +67,7 @@ export function OutcomeMore({
         </div>
         {done.length > 0 && (
           <fieldset className="m-0 border-0 p-0">
-            <legend className="p-0">What helped?</legend>
+            <legend className="p-0">{w.whatHelped}</legend>
             <div className="flex flex-wrap gap-x-6">
               {done.map((what) => (
                 <Tick
@@ -98,7 +99,7 @@ function Weight({ cook }: { readonly cook: CookRecord }) {
   return (
     <div className="flex flex-wrap items-end gap-2">
       <NumberField
-        label="It weighs, pot and all"
+        label={w.itWeighsPotAndAll}
         by="scale"
         unit={range.unit}
         value={g}
@@ -117,12 +118,10 @@ function Weight({ cook }: { readonly cook: CookRecord }) {
           setG(Number.NaN);
         }}
       >
-        So much
+        {w.soMuch}
       </Button>
       <span className="text-faint">
-        {said.length === 0
-          ? 'A first weighing once the liquid is in, and one now, tell what steamed off.'
-          : `Weighed before: ${(said.at(-1)?.amount ?? 0).toString()} g.`}
+        {said.length === 0 ? w.aFirstWeighingOnceThe : w.weighedBeforeG(said.at(-1)?.amount ?? 0)}
       </span>
     </div>
   );

@@ -1,6 +1,7 @@
 import { planToLink, type SharedPlan } from '@hammock/core/exchange';
 import { create } from 'qrcode';
 import { useId, useMemo } from 'react';
+import { sectionsWords as w } from '../../words/ui/sections.js';
 
 /** White around the code, in its dots: what readers need (ISO/IEC 18004). */
 const QUIET = 4;
@@ -13,9 +14,9 @@ export function PlanLink({ plan }: { readonly plan: SharedPlan }) {
   const address = useMemo(() => `${location.origin}/in#plan=${planToLink(plan)}`, [plan]);
   return (
     <div className="mt-2 flex flex-wrap items-start gap-6">
-      <QrCode text={address} what={`The link to ${plan.label}, for a camera`} />
+      <QrCode text={address} what={w.theLinkToForACamera(plan.label)} />
       <label htmlFor={id} className="min-w-0 flex-1 basis-72">
-        The whole plan is in the link, nothing of the household; it opens with any Hammock.
+        {w.theWholePlanIsIn}
         <input
           id={id}
           readOnly
@@ -43,7 +44,7 @@ export function QrCode({ text, what }: { readonly text: string; readonly what: s
       return undefined;
     }
   }, [text]);
-  if (!drawn) return <p className="m-0">It is too long for a camera: send the link.</p>;
+  if (!drawn) return <p className="m-0">{w.itIsTooLongFor}</p>;
   const side = (drawn.size + 2 * QUIET).toString();
   return (
     <svg

@@ -5,6 +5,7 @@ import { lazy, Suspense, useState } from 'react';
 import { fetched } from '../../storage/fetched.js';
 import { CAREFUL, sheetText, type PlanSheet } from '../../words/plan/planText.js';
 import { Button } from '../controls/Button.js';
+import { sectionsWords as w } from '../../words/ui/sections.js';
 
 const PlanLink = lazy(() => fetched(() => import('./PlanLink.js')).then((m) => ({ default: m.PlanLink })));
 
@@ -39,33 +40,33 @@ export function TakeAlong({
   };
   const save = async (as: 'recipe' | 'markdown'): Promise<void> => {
     const { saveRecipe } = await fetched(() => import('../controls/takeFiles.js'));
-    say(`Saved as ${saveRecipe(as, { sheet, plan, stages })}.`);
+    say(w.savedAs(saveRecipe(as, { sheet, plan, stages })));
   };
   return (
     <section className="hung" aria-labelledby="take-along">
       <h2 id="take-along" className="m-0 text-[1.35rem] font-bold">
-        Take it along
+        {w.takeItAlong}
       </h2>
       <p className="m-0 mt-1 flex flex-wrap gap-x-6">
         <Button weight="plain" onClick={() => printed(false)}>
-          Print a sheet
+          {w.printASheet}
         </Button>
         {told !== undefined && (
           <Button weight="plain" onClick={() => printed(true)}>
-            Print it as it was told
+            {w.printItAsItWasTold}
           </Button>
         )}
         <Button weight="plain" onClick={copy}>
-          Copy as text
+          {w.copyAsText}
         </Button>
         <Button weight="plain" onClick={() => void save('recipe')}>
-          Save for another program
+          {w.saveForAnotherProgram}
         </Button>
         <Button weight="plain" onClick={() => void save('markdown')}>
-          Save as Markdown
+          {w.saveAsMarkdown}
         </Button>
         <Button weight="plain" aria-expanded={linked} onClick={() => setLinked(!linked)}>
-          As a link
+          {w.asALink}
         </Button>
         {'share' in navigator && (
           <Button
@@ -75,7 +76,7 @@ export function TakeAlong({
               navigator.share({ title: sheet.heading, text: text() }).catch(() => undefined);
             }}
           >
-            Share
+            {w.share}
           </Button>
         )}
       </p>
@@ -83,7 +84,7 @@ export function TakeAlong({
         {said}
       </p>
       {linked && (
-        <Suspense fallback={<p aria-busy>Packing it …</p>}>
+        <Suspense fallback={<p aria-busy>{w.packingIt}</p>}>
           <PlanLink plan={plan} />
         </Suspense>
       )}

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { Button } from '../controls/Button.js';
+import { sectionsWords as w } from '../../words/ui/sections.js';
 
 /** Nothing asks "are you sure": what was removed last can be put back, by the key pressed next. */
 export function TakenAway({ label, onPutBack }: { readonly label: string; readonly onPutBack: () => void }) {
@@ -10,9 +11,9 @@ export function TakenAway({ label, onPutBack }: { readonly label: string; readon
   }, [label]);
   return (
     <p className="m-0 flex flex-wrap items-center justify-between gap-4 py-1 text-faint" role="status">
-      {label} is removed.
+      {w.isRemoved(label)}
       <Button ref={back} weight="plain" onClick={onPutBack}>
-        Put it back
+        {w.putItBack}
       </Button>
     </p>
   );

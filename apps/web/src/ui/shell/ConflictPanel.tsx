@@ -8,6 +8,7 @@ import { rowOf } from '../../stores/kitchen/ownLarder.js';
 import { fieldText, OF_BEFORE, reasonText, valueText } from '../../words/storage/syncWords.js';
 import { Button } from '../controls/Button.js';
 import { Fence } from './Fence.js';
+import { shellWords as w } from '../../words/ui/shell.js';
 
 /** What waits for the cook: things changed in two places, and what the server will not have. */
 export function ConflictPanel() {
@@ -50,29 +51,27 @@ function Clash({
   const isWhole = state.clashes.includes(WHOLE);
   return (
     <section
-      aria-label={`${write.label}: changed in two places`}
+      aria-label={w.changedInTwoPlaces(write.label)}
       data-testid="clash"
       className="mt-3 border-2 border-ink px-4 py-3"
     >
-      <h2 className="m-0 text-[1.25rem] font-bold">{write.label} was changed in two places.</h2>
+      <h2 className="m-0 text-[1.25rem] font-bold">{w.wasChangedInTwoPlaces(write.label)}</h2>
       {isWhole ? (
         <p className="mt-1 mb-0">
-          {write.body === undefined
-            ? 'It was removed here and changed on another device.'
-            : 'It was changed here and removed on another device.'}
+          {write.body === undefined ? w.itWasRemovedHereAnd : w.itWasChangedHereAnd}
         </p>
       ) : (
         <table className="mt-2 w-full max-w-2xl border-collapse text-left">
           <thead>
             <tr className="text-faint">
               <th scope="col" className="py-1 pr-3 font-normal">
-                <span className="sr-only">what</span>
+                <span className="sr-only">{w.what}</span>
               </th>
               <th scope="col" className="py-1 pr-3 font-normal">
-                here
+                {w.here}
               </th>
               <th scope="col" className="py-1 font-normal">
-                elsewhere
+                {w.elsewhere}
               </th>
             </tr>
           </thead>
@@ -91,10 +90,10 @@ function Clash({
       )}
       <div className="mt-3 flex flex-wrap gap-3">
         <Button onClick={() => void choose(write.id, 'mine')}>
-          {isWhole && write.body === undefined ? 'Remove it' : 'Keep what is here'}
+          {isWhole && write.body === undefined ? w.removeIt : w.keepWhatIsHere}
         </Button>
         <Button onClick={() => void choose(write.id, 'theirs')}>
-          {isWhole && write.body !== undefined ? 'Let it be removed' : 'Take what is elsewhere'}
+          {isWhole && write.body !== undefined ? w.letItBeRemoved : w.takeWhatIsElsewhere}
         </Button>
       </div>
     </section>
@@ -107,20 +106,20 @@ function OfBefore({ write }: { readonly write: PendingWrite }) {
   const tryAgain = useOutbox((s) => s.tryAgain);
   return (
     <section
-      aria-label={`${write.label}: written before`}
+      aria-label={w.writtenBefore(write.label)}
       data-testid="of-before"
       className="mt-3 border-2 border-ink px-4 py-3"
     >
       <h2 className="m-0 text-[1.25rem] font-bold">{write.label}</h2>
       <p className="mt-1 mb-0">
-        {write.method === 'DELETE' ? 'It was removed here.' : 'It was changed here.'} {OF_BEFORE}
+        {write.method === 'DELETE' ? w.itWasRemovedHere : w.itWasChangedHere} {OF_BEFORE}
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
         <Button onClick={() => void tryAgain(write.id)}>
-          {write.method === 'DELETE' ? 'Remove it all the same' : 'Store it all the same'}
+          {write.method === 'DELETE' ? w.removeItAllTheSame : w.storeItAllTheSame}
         </Button>
         <Button weight="plain" onClick={() => void dismiss(write.id)}>
-          Let it go
+          {w.letItGo}
         </Button>
       </div>
     </section>
@@ -137,15 +136,13 @@ function Refusal({ write, reasons }: { readonly write: PendingWrite; readonly re
       className="mt-3 flex flex-wrap items-center justify-between gap-3 border-2 border-ember px-4 py-2 text-ember"
       role="alert"
     >
-      <span>
-        Not stored: {write.label}. {reasons.map(reasonText).join(' ')}
-      </span>
+      <span>{w.notStored(write.label, reasons.map(reasonText).join(' '))}</span>
       <span className="flex gap-4">
         <Button weight="plain" onClick={() => void tryAgain(write.id)}>
-          Try again
+          {w.tryAgain}
         </Button>
         <Button weight="plain" onClick={() => void dismiss(write.id).then(load)}>
-          Read
+          {w.read}
         </Button>
       </span>
     </div>

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { Button } from '../controls/Button.js';
+import { shellWords as w } from '../../words/ui/shell.js';
 
 /** A part of a screen that fails by itself: what is around it stays, and it can be asked for again. */
 export function Fence({
@@ -22,11 +23,9 @@ export function Fence({
       resetKeys={[of]}
       fallbackRender={({ resetErrorBoundary }) => (
         <section role="alert" className="hung">
-          <p className="m-0 font-semibold">
-            {what} slipped its rope. Everything else holds; nothing is lost.
-          </p>
+          <p className="m-0 font-semibold">{w.slippedItsRopeEverythingElse(what)}</p>
           <Button className="mt-2" onClick={resetErrorBoundary}>
-            Hang it up again
+            {w.hangItUpAgain}
           </Button>
           {also}
         </section>

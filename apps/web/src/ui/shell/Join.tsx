@@ -5,6 +5,7 @@ import { keepTogether } from '../../stores/feed/feed.js';
 import { emptyOutbox, useOutbox } from '../../stores/session/pendingWrites.js';
 import { Button } from '../controls/Button.js';
 import { Notice } from './Notice.js';
+import { shellWords as w } from '../../words/ui/shell.js';
 
 /** The code that came with the address, where a camera read it. */
 const codeInAddress = (): string => /^#(\d{4}-?\d{4})$/u.exec(location.hash)?.[1] ?? '';
@@ -35,22 +36,19 @@ export function Join() {
         void join();
       }}
     >
-      <h1 className="m-0 text-[2rem] font-bold">Let this device in</h1>
-      <p className="m-0">On the machine Hammock runs on, open Keeping and let a phone in: it shows a code.</p>
+      <h1 className="m-0 text-[2rem] font-bold">{w.letThisDeviceIn}</h1>
+      <p className="m-0">{w.onTheMachineHammockRuns}</p>
       {waiting > 0 && (
         <p className="m-0">
-          {waiting === 1
-            ? 'One change waits on this device and is stored once it is let in again.'
-            : `${waiting.toString()} changes wait on this device and are stored once it is let in again.`}{' '}
-          Or{' '}
+          {w.or(waiting === 1 ? w.oneChangeWaitsOnThis : w.changesWaitOnThisDevice(waiting))}{' '}
           <button type="button" className="min-h-11 underline underline-offset-4" onClick={emptyOutbox}>
-            give {waiting === 1 ? 'it' : 'them'} up
+            {w.giveUp(waiting === 1 ? w.it : w.them)}
           </button>
-          : then everything that this device remembers of the household is forgotten.
+          {w.thenEverythingThatThisDevice}
         </p>
       )}
       <label htmlFor={`${id}-code`}>
-        The code
+        {w.theCode}
         <input
           id={`${id}-code`}
           className="changeable mt-1 block w-48 text-[1.5rem] tracking-widest"
@@ -62,12 +60,12 @@ export function Join() {
         />
       </label>
       <label htmlFor={`${id}-name`}>
-        What this device is called
+        {w.whatThisDeviceIsCalled}
         <input
           id={`${id}-name`}
           className="changeable mt-1 block w-full max-w-80"
           maxLength={40}
-          placeholder="Blue phone"
+          placeholder={w.bluePhone}
           value={name}
           onChange={(e) => setName(e.currentTarget.value)}
         />
@@ -79,7 +77,7 @@ export function Join() {
           weight="act"
           disabled={busy || code.replaceAll(/\D/gu, '').length !== 8 || name.trim() === ''}
         >
-          Let it in
+          {w.letItIn}
         </Button>
       </div>
     </form>

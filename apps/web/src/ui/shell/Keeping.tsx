@@ -9,6 +9,7 @@ import { keepingCode, keepingText, type KeepingCode } from '../../words/storage/
 import { timeOfDay } from '../../words/measures/timeOfDay.js';
 import { fetched } from '../../storage/fetched.js';
 import { Notice } from './Notice.js';
+import { shellWords as w } from '../../words/ui/shell.js';
 
 const Settling = lazy(() =>
   fetched(() => import('./ConflictPanel.js')).then((m) => ({ default: m.ConflictPanel })),
@@ -53,23 +54,18 @@ export function KeepingNotices() {
         {fellAtMs !== null && (
           <div data-testid="fell">
             <Notice>
-              Hammock fell at {timeOfDay(fellAtMs)} and was started again. Nothing that was stored is lost.{' '}
+              {w.hammockFellAtAndWas(timeOfDay(fellAtMs))}{' '}
               <button
                 type="button"
                 className="min-h-11 underline underline-offset-4"
                 onClick={() => useAccess.setState({ fellAtMs: null })}
               >
-                Read
+                {w.read}
               </button>
             </Notice>
           </div>
         )}
-        {broken.length > 0 && (
-          <Notice>
-            What this device remembered could not be read and was begun anew. What the server stored is all
-            there.
-          </Notice>
-        )}
+        {broken.length > 0 && <Notice>{w.whatThisDeviceRememberedCould}</Notice>}
       </div>
       {unsettled && (
         <Suspense fallback={null}>
@@ -101,14 +97,14 @@ export function KeepingLine() {
             fill={code === 'stored' ? 'currentColor' : 'none'}
           />
         </svg>
-        {cannotStart && code === 'stored' ? 'Nothing waits on this device.' : text}
+        {cannotStart && code === 'stored' ? w.nothingWaitsOnThisDevice : text}
       </p>
       <p className="m-0 flex flex-wrap gap-x-5 text-[0.95rem]">
         <Link to="/help" className="inline-flex min-h-11 items-center underline underline-offset-4">
-          Words and keys
+          {w.wordsAndKeys}
         </Link>
         <Link to="/keeping" className="inline-flex min-h-11 items-center underline underline-offset-4">
-          What is kept
+          {w.whatIsKept}
         </Link>
       </p>
     </footer>

@@ -2,6 +2,7 @@ import { useStore } from 'zustand';
 import { newVersion } from '../../storage/newVersion.js';
 import { Button } from '../controls/Button.js';
 import { Notice } from './Notice.js';
+import { shellWords as w } from '../../words/ui/shell.js';
 
 /** A newer Hammock is there: taken up when it is said so, and not while a pot is on. */
 export function NewVersion({ cooking }: { readonly cooking: boolean }) {
@@ -11,10 +12,10 @@ export function NewVersion({ cooking }: { readonly cooking: boolean }) {
     <div role="status" data-testid="new-version">
       <Notice>
         {cooking ? (
-          'A newer Hammock is here. It waits until the pot is off.'
+          w.aNewerHammockIsHere
         ) : (
           <span className="flex flex-wrap items-center gap-x-3">
-            A newer Hammock is here. <Button onClick={takeUp}>Take it up</Button>
+            {w.aNewerHammockIsHere2} <Button onClick={takeUp}>{w.takeItUp}</Button>
           </span>
         )}
       </Notice>

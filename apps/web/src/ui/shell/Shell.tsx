@@ -15,6 +15,7 @@ import { useFocusInSight } from '../hooks/useFocusInSight.js';
 import { useFocusScreen } from '../hooks/useFocusScreen.js';
 import { useScrollPlace } from '../hooks/useScrollPlace.js';
 import { useShortcuts } from '../hooks/useShortcuts.js';
+import { shellWords as w } from '../../words/ui/shell.js';
 
 const StoveWatch = lazy(() =>
   fetched(() => import('./StoveWatch.js')).then((m) => ({ default: m.StoveWatch })),
@@ -26,11 +27,11 @@ const StartTrouble = lazy(() =>
 );
 
 const TAGS = [
-  ['/', 'Pour'],
-  ['/stove', 'Stove'],
-  ['/notebook', 'Notebook'],
-  ['/dishes', 'Dishes'],
-  ['/kitchen', 'Kitchen'],
+  ['/', w.pour],
+  ['/stove', w.stove],
+  ['/notebook', w.notebook],
+  ['/dishes', w.dishes],
+  ['/kitchen', w.kitchen],
 ] as const;
 
 /** Screens that are reached from the pour and belong to it. */
@@ -60,10 +61,10 @@ export function Shell() {
         href="#main"
         className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-ground"
       >
-        Skip to what is on the page
+        {w.skipToWhatIsOn}
       </a>
       <nav
-        aria-label="Screens"
+        aria-label={w.screens}
         className="fixed inset-x-0 bottom-0 z-40 flex flex-row-reverse items-end justify-between border-b-4 border-ink bg-ground px-2 sm:static sm:mx-[-2rem] sm:flex-row sm:items-start sm:border-t-4 sm:border-b-0 sm:px-8"
       >
         <span className="hidden pt-3 sm:flex sm:items-center sm:gap-2">
@@ -72,7 +73,7 @@ export function Shell() {
             <path d="M3 4q7 2 13 11q4-8 11-11" fill="none" stroke="currentColor" strokeWidth="2.6" />
             <circle cx="16" cy="17" r="4" fill="currentColor" />
           </svg>
-          <span className="text-[1.35rem] font-bold tracking-tight">Hammock</span>
+          <span className="text-[1.35rem] font-bold tracking-tight">{w.hammock}</span>
         </span>
         <ul className="m-0 flex w-full list-none flex-wrap justify-between gap-x-1 p-0 sm:w-auto sm:gap-2">
           {TAGS.filter(([to]) => !isGuest || to === '/stove').map(([to, words]) => (
@@ -92,7 +93,7 @@ export function Shell() {
                 {to === '/stove' && cooking && (
                   <span
                     className="ml-1.5 mb-1.5 inline-block size-2.5 rounded-full bg-current"
-                    aria-label={cooks.length > 1 ? `${cooks.length.toString()} pots are on` : 'a pot is on'}
+                    aria-label={cooks.length > 1 ? w.potsAreOn(cooks.length) : w.aPotIsOn}
                   />
                 )}
               </NavLink>
@@ -105,7 +106,7 @@ export function Shell() {
           <StartTrouble />
         </Suspense>
       )}
-      <Fence what="What waits for your word">
+      <Fence what={w.whatWaitsForYourWord}>
         <KeepingNotices />
       </Fence>
       <NewVersion cooking={cooking} />
@@ -118,7 +119,7 @@ export function Shell() {
         ) : isGuest ? (
           <ForGuests pathname={pathname} />
         ) : (
-          <Fence what="This screen" of={pathname}>
+          <Fence what={w.thisScreen} of={pathname}>
             <Outlet />
           </Fence>
         )}
@@ -126,7 +127,7 @@ export function Shell() {
       {!shutOut && <KeepingLine />}
       <Said />
       {(cooking || reminds) && (
-        <Fence what="The bell" of={cooks}>
+        <Fence what={w.theBell} of={cooks}>
           <Suspense fallback={null}>
             <StoveWatch cooks={cooks} />
           </Suspense>
@@ -141,8 +142,8 @@ function ForGuests({ pathname }: { readonly pathname: string }) {
   if (pathname !== '/stove') return <Navigate to="/stove" replace />;
   return (
     <fieldset disabled className="group/guest m-0 border-0 p-0">
-      <legend className="sr-only">What is on the stove; guests see it and change nothing</legend>
-      <Fence what="The stove" of={pathname}>
+      <legend className="sr-only">{w.whatIsOnTheStove}</legend>
+      <Fence what={w.theStove} of={pathname}>
         <Outlet />
       </Fence>
     </fieldset>
@@ -150,30 +151,30 @@ function ForGuests({ pathname }: { readonly pathname: string }) {
 }
 
 const TITLE: Readonly<Record<string, string>> = {
-  '/': 'Pour',
-  '/stove': 'Stove',
-  '/method': 'Stages',
-  '/compare': 'Another way',
-  '/course': 'Minute by minute',
-  '/what-if': 'What if',
-  '/dishes': 'Dishes',
-  '/table': 'When it is on the table',
-  '/notebook': 'Notebook',
-  '/kitchen': 'Kitchen',
-  '/kitchen/water-test': 'Water test',
-  '/help': 'Words and keys',
-  '/in': 'What came in',
-  '/keeping': 'Keeping',
-  '/join': 'Let this device in',
+  '/': w.pour,
+  '/stove': w.stove,
+  '/method': w.stages,
+  '/compare': w.anotherWay,
+  '/course': w.minuteByMinute,
+  '/what-if': w.whatIf,
+  '/dishes': w.dishes,
+  '/table': w.whenItIsOnTheTable,
+  '/notebook': w.notebook,
+  '/kitchen': w.kitchen,
+  '/kitchen/water-test': w.waterTest,
+  '/help': w.wordsAndKeys,
+  '/in': w.whatCameIn,
+  '/keeping': w.keeping,
+  '/join': w.letThisDeviceIn,
 };
 
 /** The title by which a tab, a bookmark or a screen reader knows the page. */
 function useTitle(pathname: string): void {
   const label = useDraft((s) => s.draft?.label);
-  const what = TITLE[pathname] ?? (pathname.startsWith('/notebook/') ? 'A page of the notebook' : 'Not here');
+  const what = TITLE[pathname] ?? (pathname.startsWith('/notebook/') ? w.aPageOfTheNotebook : w.notHere);
   const ofDish = pathname === '/' || OF_POUR.has(pathname);
   useEffect(() => {
-    document.title = [what, ofDish ? label : undefined, 'Hammock'].filter(Boolean).join(' · ');
+    document.title = [what, ofDish ? label : undefined, w.hammock].filter(Boolean).join(' · ');
   }, [what, ofDish, label]);
 }
 

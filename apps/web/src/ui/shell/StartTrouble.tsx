@@ -4,17 +4,17 @@ import { useAccess } from '../../stores/session/access.js';
 import { copyText } from '../../words/storage/syncWords.js';
 import { Button } from '../controls/Button.js';
 import { Notice } from './Notice.js';
+import { shellWords as w } from '../../words/ui/shell.js';
 
 /** Why, and what to do where nothing here can be pressed for it. */
 const WHY: Readonly<Record<string, string>> = {
-  inUse: 'another Hammock is using the same data. End that one, then try again',
-  folder:
-    'it cannot write where its data lie. Mend the permissions of that folder or its disk, then try again',
-  full: 'the disk is full, and it has to copy the data before it brings them up to date. Make room, then try again',
-  damaged: 'its data are damaged',
-  newer: 'its data were made by a newer Hammock. Start that one',
-  sqlite: 'SQLite is not built for this machine: the terminal says what to type',
-  unknown: 'something is wrong that the terminal says more about',
+  inUse: w.anotherHammockIsUsingThe,
+  folder: w.itCannotWriteWhereIts,
+  full: w.theDiskIsFullAnd,
+  damaged: w.itsDataAreDamaged,
+  newer: w.itsDataWereMadeBy,
+  sqlite: w.sqliteIsNotBuiltFor,
+  unknown: w.somethingIsWrongThatThe,
 };
 
 const SOON_MS = 300;
@@ -46,29 +46,25 @@ export function StartTrouble() {
     setHow('failed');
   };
   return (
-    <section aria-label="Hammock cannot start" className="hung mt-3">
+    <section aria-label={w.hammockCannotStart} className="hung mt-3">
       <Notice urgent>
-        Hammock cannot start: {WHY[code] ?? WHY['unknown']}.
-        {copy &&
-          ` Its newest whole copy is of ${copyText(copy)}. What is there now is set aside when that is put back.`}
-        {code === 'damaged' &&
-          !copy &&
-          ' There is no whole copy of them: a backup of the machine may have one.'}
+        {w.hammockCannotStart2} {WHY[code] ?? WHY['unknown']}.{copy && w.itsNewestWholeCopyIs(copyText(copy))}
+        {code === 'damaged' && !copy && w.thereIsNoWholeCopy}
       </Notice>
-      <p className="m-0">What you do here meanwhile is kept on this device and sent when it has started.</p>
+      <p className="m-0">{w.whatYouDoHereMeanwhile}</p>
       <div className="mt-2 flex flex-wrap gap-3">
         {copy && (
           <Button weight="act" disabled={how === 'busy'} onClick={() => void mend('restore')}>
-            Put that copy back
+            {w.putThatCopyBack}
           </Button>
         )}
         <Button disabled={how === 'busy'} onClick={() => void mend('again')}>
-          Try again
+          {w.tryAgain}
         </Button>
       </div>
       <p className="m-0" role="status">
-        {how === 'busy' && 'Starting …'}
-        {how === 'failed' && 'It still cannot start.'}
+        {how === 'busy' && w.starting}
+        {how === 'failed' && w.itStillCannotStart}
       </p>
     </section>
   );

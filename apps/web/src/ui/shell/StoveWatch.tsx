@@ -12,6 +12,7 @@ import { stageName } from '../../words/plan/acts.js';
 import { clockText } from '../../words/measures/clock.js';
 import { Fence } from './Fence.js';
 import { ReminderWatch } from './ReminderWatch.js';
+import { shellWords as w } from '../../words/ui/shell.js';
 
 /** So long after its moment a bell is still left to ring, ms. */
 const RINGING_MS = 3000;
@@ -35,7 +36,7 @@ export function StoveWatch({ cooks }: { readonly cooks: readonly CookRecord[] })
     <>
       <ReminderWatch />
       {cooks.map((cook, i) => (
-        <Fence key={cook.id} what={`The clock of ${cook.label}`} of={cook}>
+        <Fence key={cook.id} what={w.theClockOf(cook.label)} of={cook}>
           <PotWatch cook={cook} now={now} titled={i === 0} named={cooks.length > 1} />
         </Fence>
       ))}
@@ -79,20 +80,20 @@ function PotWatch({ cook, now, titled, named }: Watched) {
   const bySign = here?.stage.end.kind === 'sign' || here?.stage.end.kind === 'flip';
   const whose = named ? `${cook.label}, ${name}` : name;
   useEffect(() => {
-    if (isOver) say(bySign ? `${whose}: time to look.` : `${whose}: time is up.`);
+    if (isOver) say(bySign ? w.timeToLook(whose) : w.timeIsUp(whose));
   }, [isOver, bySign, whose]);
   const ready = besideRuns(cook.input.beside, eventsOf(cook))
     .filter((b) => b.doneAtMs === undefined && b.dueAtMs !== undefined && b.dueAtMs <= now)
     .map((b) => b.beside.name)
     .join(', ');
   useEffect(() => {
-    if (ready !== '') say(`${ready}: time is up.`);
+    if (ready !== '') say(w.timeIsUp2(ready));
   }, [ready]);
 
   const atStove = useLocation().pathname === '/stove' && titled;
   const title = here
     ? `${left === undefined ? '' : `${clockText(left)} `}${name} · ${cook.label}`
-    : `Open the lid · ${cook.label}`;
+    : w.openTheLid(cook.label);
   useEffect(() => {
     if (atStove) document.title = title;
   }, [atStove, title]);

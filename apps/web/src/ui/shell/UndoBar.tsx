@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { useLocation } from 'react-router';
 import { useUndo } from '../../stores/session/undo.js';
+import { shellWords as w } from '../../words/ui/shell.js';
 
 const press = (what: 'undo' | 'redo'): void => {
   // A field that is being typed in shows its own text: leaving it lets it show what is put back.
@@ -31,18 +32,18 @@ export function UndoBar() {
   if (away || past + future === 0) return null;
   return (
     <aside
-      aria-label="Undo and redo"
+      aria-label={w.undoAndRedo}
       className="fixed right-3 bottom-16 z-30 flex border-2 border-ink bg-ground sm:right-6 sm:bottom-4"
     >
       <Arrow
-        label="Undo"
+        label={w.undo}
         keys="Control+Z"
         disabled={past === 0}
         onClick={() => press('undo')}
         path="M9 4L3 9l6 5M3 9h9a6 6 0 0 1 0 12h-4"
       />
       <Arrow
-        label="Redo"
+        label={w.redo}
         keys="Control+Shift+Z"
         disabled={future === 0}
         onClick={() => press('redo')}

@@ -15,6 +15,7 @@ import { Pick } from '../../../ui/controls/Pick.js';
 import { optionsOf } from '../../../ui/controls/pickParts.js';
 import { actWords, VERB } from '../../../words/plan/actWords.js';
 import { HEAT, LID } from '../../../words/words.js';
+import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
 
 export interface ActRowProps {
   readonly act: ToldAct;
@@ -37,7 +38,7 @@ export function ActRow({ act, things, asks, again, onFix }: ActRowProps) {
     act.verb === 'list' && things !== undefined && again.length === 0 && actWords(act).length === 0;
   const change = !asks && (
     <Button weight="plain" aria-expanded={open} onClick={() => setOpen(!open)}>
-      {open ? 'Done' : 'Change'}
+      {open ? w.done : w.change}
     </Button>
   );
   return (
@@ -51,11 +52,11 @@ export function ActRow({ act, things, asks, again, onFix }: ActRowProps) {
       <div className="pl-6 md:pl-0">
         <p className="m-0 flex flex-wrap items-center gap-x-2">
           {isWords ? (
-            <span className="text-faint">kept as words</span>
+            <span className="text-faint">{w.keptAsWords}</span>
           ) : (
             <>
               {act.verb !== 'list' && act.verb !== 'words' && (
-                <strong>{act.negated ? `Not: ${VERB[act.verb].toLowerCase()}` : VERB[act.verb]}</strong>
+                <strong>{act.negated ? w.not(VERB[act.verb].toLowerCase()) : VERB[act.verb]}</strong>
               )}
               {again.length > 0 && <span>{again.join(', ')}</span>}
               {actWords(act).map((w) => (
@@ -86,31 +87,31 @@ function Correct({ act, onFix }: { readonly act: ToldAct; readonly onFix: ActRow
   return (
     <p className="m-0 flex flex-wrap items-center gap-x-3 gap-y-1 pb-2">
       <Pick<Verb>
-        label={`What “${act.text}” is`}
+        label={w.whatIs(act.text)}
         value={act.verb}
         options={optionsOf(VERB)}
         onChange={(verb) => onFix({ verb })}
       />
       <Pick<HeatSetting | typeof NONE>
-        label="On which heat"
+        label={w.onWhichHeat}
         value={act.heat ?? NONE}
         options={[
-          { value: NONE, label: 'no heat said' },
+          { value: NONE, label: w.noHeatSaid },
           ...HEATS.map((value) => ({ value, label: HEAT[value] })),
         ]}
         onChange={(v) => onFix({ heat: v === NONE ? null : v })}
       />
       <Pick<LidState | typeof NONE>
-        label="Under which lid"
+        label={w.underWhichLid}
         value={act.lid ?? NONE}
         options={[
-          { value: NONE, label: 'no lid said' },
+          { value: NONE, label: w.noLidSaid },
           ...LID_STATES.map((value) => ({ value, label: LID[value] })),
         ]}
         onChange={(v) => onFix({ lid: v === NONE ? null : v })}
       />
       <NumberField
-        label="For"
+        label={w.for}
         place="before"
         unit="min"
         className="w-16"
@@ -118,11 +119,11 @@ function Correct({ act, onFix }: { readonly act: ToldAct; readonly onFix: ActRow
         onChange={(minutes) => onFix({ minutes: minutes >= 0 ? minutes : null })}
       />
       <Button weight="plain" onClick={() => onFix({ beside: act.beside === undefined })}>
-        {act.beside === undefined ? 'Somewhere else: beside' : 'In this pot'}
+        {act.beside === undefined ? w.somewhereElseBeside : w.inThisPot}
       </Button>
       {act.verb !== 'words' && (
         <Button weight="plain" onClick={() => onFix({ verb: 'words' })}>
-          Just words
+          {w.justWords}
         </Button>
       )}
     </p>

@@ -5,6 +5,7 @@ import { AmountField } from '../../../ui/controls/AmountField.js';
 import { NumberField } from '../../../ui/controls/NumberField.js';
 import { Pick } from '../../../ui/controls/Pick.js';
 import { earlyOptions, placed, placeOf, placeOptions, type Place } from '../places.js';
+import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
 
 /** One thing that goes in: how much, how far it is cooked or where it joins, and how long a pulse was soaked. */
 export function GoesInRow({
@@ -36,13 +37,13 @@ export function GoesInRow({
       </span>
       <span className="order-3 col-span-2 flex flex-wrap items-start gap-x-4 sm:order-2 sm:col-span-1 sm:justify-end">
         <AmountField
-          label={`Amount of ${row.name}`}
+          label={w.amountOf(row.name)}
           shown={shown(row)}
           onChange={(amount) => setIngredient(i, { amount })}
           problem={problem === '' ? undefined : problem}
         />
         <Pick
-          label={`How ${row.name} goes in`}
+          label={w.howGoesIn(row.name)}
           value={placeOf(item.soakMin === undefined ? item : { ...item, state: 'soaked' }, states, places)}
           options={placeOptions(row, states, places)}
           onChange={(place) => {
@@ -53,7 +54,7 @@ export function GoesInRow({
         />
         {isEarly && early.length > 1 && (
           <Pick
-            label={`When ${row.name} goes in`}
+            label={w.whenGoesIn(row.name)}
             value={item.joins}
             options={early}
             onChange={(joins) => setIngredient(i, { joins })}
@@ -62,7 +63,7 @@ export function GoesInRow({
         {isSoaked && soakedFor(row, 0) !== undefined && (
           <NumberField
             place="unseen"
-            label={`Soak of ${row.name}`}
+            label={w.soakOf(row.name)}
             unit="min"
             className="w-16 text-right"
             value={item.soakMin}
@@ -74,7 +75,7 @@ export function GoesInRow({
       <button
         type="button"
         className="order-2 size-12 text-xl sm:order-3"
-        aria-label={`Leave out ${row.name}`}
+        aria-label={w.leaveOut(row.name)}
         onClick={() => removeIngredient(i)}
       >
         ×

@@ -1,6 +1,7 @@
 import type { Answer, PlanInput } from '@hammock/core';
 import { cautionText } from '../../../words/plan/cautions.js';
 import { withCautions } from '../../../stores/cooks/cookRecord.js';
+import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
 
 /** The usual cautions that apply to this pot. */
 export function CautionList({ answer, input }: { readonly answer: Answer; readonly input: PlanInput }) {
@@ -8,16 +9,14 @@ export function CautionList({ answer, input }: { readonly answer: Answer; readon
   return (
     <section className="hung" aria-labelledby="cautions">
       <h2 id="cautions" className="m-0 text-[1.35rem] font-bold">
-        Take care
+        {w.takeCare}
       </h2>
       <ul className="m-0 mt-2 grid list-none gap-x-12 gap-y-1 p-0 lg:grid-cols-2">
         {cautions.map((c) => (
           <li key={c.code}>{cautionText(c)}</li>
         ))}
       </ul>
-      <p className="mt-2 mb-0 text-faint">
-        An answer is an estimate for an ordinary bag in this pot; your eyes at the stove come first.
-      </p>
+      <p className="mt-2 mb-0 text-faint">{w.anAnswerIsAnEstimate}</p>
     </section>
   );
 }

@@ -25,6 +25,8 @@ import { retyped } from '../sentence/retyped.js';
 import { ActRow, againIn } from './ActRow.js';
 import { withTold } from './putIn.js';
 import { isReady, JUST_WORDS, nameOf, ThingRead } from './ThingRead.js';
+import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
+import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 /** What the cook said a thing is: the id of its row, or that it is only words. */
 type Said = Readonly<Record<string, string>>;
@@ -36,11 +38,7 @@ export interface PasteListProps {
   readonly opened: boolean;
 }
 
-const EXAMPLE = `2 cups long grain rice
-3 medium onions, sliced
-1 tin chopped tomatoes
-3 cups hot stock
-Fry the onions golden. Lid on, low, 15 minutes.`;
+const EXAMPLE = w.forExample;
 
 /** A dish as it is told: read back act by act, each put right by a press, and put in. */
 export function PasteList({ onDone, opened }: PasteListProps) {
@@ -104,7 +102,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
   return (
     <div className="my-2 border-2 border-ink p-3">
       <label className="block">
-        A line for each thing, or the whole recipe, as you would tell it
+        {w.aLineForEachThing}
         <textarea
           autoFocus={opened}
           className="mt-1 mb-3 block max-h-96 min-h-32 w-full border-2 border-line bg-raised p-2"
@@ -117,26 +115,22 @@ export function PasteList({ onDone, opened }: PasteListProps) {
       </label>
       {telling.leftOut > 0 && (
         <p role="alert" className="m-0 text-ember">
-          Only the first {lines.length} things are read; {telling.leftOut} lines more are left as they are.
-          Nothing of them is lost.
+          {w.onlyTheFirstThingsAre(lines.length, telling.leftOut)}
         </p>
       )}
       {telling.acts.length > 0 && (
         <p className="m-0" data-testid="told">
           {telling.title !== undefined && isNew && (
             <>
-              Called <strong>{telling.title}</strong>
-              {telling.portions === undefined ? '' : `, for ${telling.portions.toString()}`}.{' '}
+              <Emphasis
+                text={w.called(telling.title, telling.portions === undefined ? '' : w.for2(telling.portions))}
+              />{' '}
             </>
           )}
-          {asked === 0
-            ? 'Nothing is left to ask.'
-            : asked === 1
-              ? 'One thing is asked.'
-              : `${asked.toString()} things are asked.`}
+          {asked === 0 ? w.nothingIsLeftToAsk : asked === 1 ? w.oneThingIsAsked : w.thingsAreAsked(asked)}
         </p>
       )}
-      <ul className="m-0 list-none p-0" aria-label="As understood">
+      <ul className="m-0 list-none p-0" aria-label={w.asUnderstood}>
         {telling.acts.map((act, i) => {
           const key = keys[i] ?? act.text;
           const own = act.things.filter((t) => t.isNew && lines[t.line] !== undefined);
@@ -174,10 +168,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
       </ul>
       {isWaiting && (
         <p id="waits-for-grain" className="mt-2 mb-0 font-semibold text-ember">
-          {grain === undefined
-            ? 'Which grain is it, and how much? Write it on a line of its own.'
-            : 'First settle the line with the grain.'}{' '}
-          The steps stand at the stages of its pot.
+          {w.theStepsStandAtThe(grain === undefined ? w.whichGrainIsItAnd : w.firstSettleTheLineWith)}
         </p>
       )}
       <div className="mt-2 flex flex-wrap gap-3">
@@ -187,9 +178,9 @@ export function PasteList({ onDone, opened }: PasteListProps) {
           {...(isWaiting ? { 'aria-describedby': 'waits-for-grain' } : {})}
           onClick={put}
         >
-          Put {things.length < 2 ? 'it' : `these ${things.length.toString()}`} in
+          {w.putIn(things.length < 2 ? w.it : w.these(things.length))}
         </Button>
-        <Button onClick={onDone}>Cancel</Button>
+        <Button onClick={onDone}>{w.cancel}</Button>
       </div>
     </div>
   );

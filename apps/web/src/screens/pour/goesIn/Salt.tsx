@@ -6,6 +6,7 @@ import { Pick } from '../../../ui/controls/Pick.js';
 import { optionsOf } from '../../../ui/controls/pickParts.js';
 import { SERVED } from '../../../words/words.js';
 import { tenths } from '../../../words/measures/numbers.js';
+import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
 
 const SERVED_OPTIONS = optionsOf(SERVED);
 const SALT_OPTIONS = [...SALTS, 'stockPowder'].map((id) => ({
@@ -32,43 +33,50 @@ export function Salt({
   return (
     <section className="hung" aria-labelledby="salt">
       <h2 id="salt" className="m-0 text-[1.35rem] font-bold">
-        Salt
+        {w.salt}
       </h2>
       <p className="mt-2 mb-0 flex flex-wrap items-baseline gap-x-3">
-        <span className="figures text-[2.75rem]">{add?.main ?? 'none'}</span>
+        <span className="figures text-[2.75rem]">{add?.main ?? w.none}</span>
         <span className="text-[1.1rem]">
           {add
-            ? `${spokenName(saltWith)} to add${add.other === '' ? '' : ` (${add.other}${add.roughly === undefined ? '' : `; a level spoon is ${add.roughly}`})`}`
-            : 'to add'}
+            ? w.toAdd(
+                spokenName(saltWith),
+                add.other === ''
+                  ? ''
+                  : ` (${add.other}${add.roughly === undefined ? '' : w.aLevelSpoonIs(add.roughly)})`,
+              )
+            : w.toAdd2}
         </span>
       </p>
       <p className="mt-2 mb-0">
         {salt.sources.length === 0 ? (
-          'None in yet.'
+          w.noneInYet
         ) : (
           <>
-            In already:{' '}
-            {salt.sources
-              .slice(0, 3)
-              .map(
-                (s) =>
-                  `${tenths(s.g)} g from ${(rowOf(s.ingredientId)?.name ?? s.ingredientId).toLowerCase()}`,
-              )
-              .join(', ')}
-            .
+            {w.inAlready(
+              salt.sources
+                .slice(0, 3)
+                .map((s) =>
+                  w.gFrom(tenths(s.g), (rowOf(s.ingredientId)?.name ?? s.ingredientId).toLowerCase()),
+                )
+                .join(', '),
+            )}
           </>
         )}{' '}
-        Before the lid goes on the liquid should taste slightly too salty: {tenths(salt.liquidPercent)} %.
+        {w.beforeTheLidGoesOn(tenths(salt.liquidPercent))}
       </p>
       <p className="mt-2 mb-0">
-        Tastes flat? Another {tenths(salt.stepG)} g and taste again. Too salty?{' '}
-        {Math.round(salt.thinMl / 5) * 5} ml of plain water in place of as much stock thins it one step. Salt
-        with <Pick label="Salt to add" value={saltWith} options={SALT_OPTIONS} onChange={setSalt} />.
+        {w.tastesFlatAnotherGAnd(tenths(salt.stepG), Math.round(salt.thinMl / 5) * 5)}{' '}
+        <Pick label={w.saltToAdd} value={saltWith} options={SALT_OPTIONS} onChange={setSalt} />.
       </p>
       <p className="mt-2 mb-0">
-        Served <Pick label="How it is served" value={served} options={SERVED_OPTIONS} onChange={setServed} />:{' '}
-        {tenths(salt.cookedPercent)} % of the pot, {tenths(salt.perPortionG)} g a head. That is{' '}
-        {Math.round(salt.shareOfDay * 100)} % of a day’s 5 g, the most for adults (World Health Organization).
+        {w.served}{' '}
+        <Pick label={w.howItIsServed} value={served} options={SERVED_OPTIONS} onChange={setServed} />
+        {w.ofThePotGA(
+          tenths(salt.cookedPercent),
+          tenths(salt.perPortionG),
+          Math.round(salt.shareOfDay * 100),
+        )}
       </p>
     </section>
   );

@@ -7,14 +7,16 @@ import { NumberField } from '../../../ui/controls/NumberField.js';
 import { Pick } from '../../../ui/controls/Pick.js';
 import { tenths } from '../../../words/measures/numbers.js';
 import { LADLE_G } from './ladle.js';
+import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
+import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
-const BY = { state: 'by how it looks', heat: 'by its minutes on the fire', weighed: 'by the scale' } as const;
+const BY = { state: w.byHowItLooks, heat: w.byItsMinutesOnTheFire, weighed: w.byTheScale } as const;
 
 const STAYS_OUT = '';
 /** What a cook says of it, and what it comes to. */
 const SHARES: readonly (readonly [string, (massG: number) => number])[] = [
-  ['a ladle', () => LADLE_G],
-  ['a third', (g) => Math.round(g / 3)],
+  [w.aLadle, () => LADLE_G],
+  [w.aThird, (g) => Math.round(g / 3)],
   ['half', (g) => Math.round(g / 2)],
 ];
 
@@ -47,8 +49,8 @@ export const TheBase = memo(function TheBase({
   const back = useMemo(() => {
     const all = JSON.parse(places) as readonly (readonly [string, string])[];
     return [
-      { value: STAYS_OUT, label: 'stays out' },
-      ...all.map(([value, name]) => ({ value, label: `comes back at “${name}”` })),
+      { value: STAYS_OUT, label: w.staysOut },
+      ...all.map(([value, name]) => ({ value, label: w.comesBackAt(name) })),
     ];
   }, [places]);
   const set = (change: {
@@ -63,21 +65,29 @@ export const TheBase = memo(function TheBase({
   return (
     <section className="hung" aria-labelledby="base">
       <h2 id="base" className="m-0 text-[1.35rem] font-bold">
-        The base
+        {w.theBase}
       </h2>
       <p className="mt-1 mb-0">
-        Weighs about <strong>{g(base.massG)}</strong> {BY[base.by]}: {g(base.wentInG)} went in,{' '}
-        {g(base.drivenOffG)} of water boiled off. It still brings {g(base.bringsG * (1 - base.ladledShare))}{' '}
-        of water.
+        <Emphasis
+          text={w.weighsAboutWentInOf(
+            g(base.massG),
+            BY[base.by],
+            g(base.wentInG),
+            g(base.drivenOffG),
+            g(base.bringsG * (1 - base.ladledShare)),
+          )}
+        />
       </p>
       {base.by !== 'state' && Math.abs(base.drivenOffG - base.byStatesG) > 40 && (
         <p className="mt-1 mb-0">
-          As it is said to look it would have lost {g(base.byStatesG)} and bring{' '}
-          {g((base.bringsG + base.drivenOffG - base.byStatesG) * (1 - base.ladledShare))}.{' '}
-          {base.by === 'weighed' ? 'The scale counts.' : 'Its minutes count.'}
+          {w.asItIsSaidTo(
+            g(base.byStatesG),
+            g((base.bringsG + base.drivenOffG - base.byStatesG) * (1 - base.ladledShare)),
+            base.by === 'weighed' ? w.theScaleCounts : w.itsMinutesCount,
+          )}
           {base.by === 'heat' && stages !== undefined && (
             <Button className="ml-2" onClick={() => useDraft.getState().setSpec({ stages: byLook(stages) })}>
-              Go by the look
+              {w.goByTheLook}
             </Button>
           )}
         </p>
@@ -87,7 +97,7 @@ export const TheBase = memo(function TheBase({
           place="before"
           unit="g"
           className="w-20"
-          label="It weighs, on the scale"
+          label={w.itWeighsOnTheScale}
           by="scale"
           value={given?.weighsG}
           onChange={(weighsG) => Number.isFinite(weighsG) && set({ weighsG })}
@@ -97,7 +107,7 @@ export const TheBase = memo(function TheBase({
           place="before"
           unit="g"
           className="w-20"
-          label="Taken out before the grain"
+          label={w.takenOutBeforeTheGrain}
           value={given?.ladleOutG}
           onChange={(ladleOutG) => Number.isFinite(ladleOutG) && set({ ladleOutG })}
           onEmpty={() => set({ ladleOutG: undefined, ladleBack: undefined })}
@@ -107,7 +117,7 @@ export const TheBase = memo(function TheBase({
             <Button
               key={words}
               weight="plain"
-              aria-label={`Take out ${words}`}
+              aria-label={w.takeOut(words)}
               onClick={() => set({ ladleOutG: share(base.massG) })}
             >
               {words}
@@ -115,7 +125,7 @@ export const TheBase = memo(function TheBase({
           ))}
           {given?.ladleOutG !== undefined && (
             <Pick
-              label="What was taken out"
+              label={w.whatWasTakenOut}
               value={given.ladleBack ?? STAYS_OUT}
               options={back}
               onChange={(id) => set({ ladleBack: id === STAYS_OUT ? undefined : id })}
@@ -129,7 +139,7 @@ export const TheBase = memo(function TheBase({
         </p>
       )}
       {base.ladledSaltG > 0.1 && (
-        <p className="m-0 text-faint">{tenths(base.ladledSaltG)} g of salt left with it.</p>
+        <p className="m-0 text-faint">{w.gOfSaltLeftWithIt(tenths(base.ladledSaltG))}</p>
       )}
     </section>
   );

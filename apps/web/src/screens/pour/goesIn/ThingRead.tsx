@@ -9,16 +9,18 @@ import { STATE } from '../../../words/words.js';
 import { whole } from '../../../words/measures/numbers.js';
 import { isWidth } from '../../../stores/kitchen/potOfWidth.js';
 import { everything } from './larderChoices.js';
+import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
+import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 const REASON: Readonly<Record<NonNullable<ParsedLine['reason']>, string>> = {
-  spelling: 'nearly. Is it that?',
-  severalMatch: 'it may be another. Is it that?',
-  noAmount: 'how much of it? Say g, cups or spoons.',
-  noUnit: 'how much is one? Say g or cups.',
-  packetSize: 'how much is in one?',
-  vague: 'that cannot be measured. Say g, cups or spoons.',
-  tooMuch: 'that is more than any pot holds.',
-  notInLarder: 'not in the larder. Pick what it is, or make it in the Kitchen.',
+  spelling: w.nearlyIsItThat,
+  severalMatch: w.itMayBeAnotherIs,
+  noAmount: w.howMuchOfItSay,
+  noUnit: w.howMuchIsOneSay,
+  packetSize: w.howMuchIsInOne,
+  vague: w.thatCannotBeMeasuredSay,
+  tooMuch: w.thatIsMoreThanAny,
+  notInLarder: w.notInTheLarderPick,
 };
 
 /** What is said of a thing that is none. */
@@ -51,10 +53,10 @@ export function ThingRead({ line, isSaid, second, onSay, onRetype }: ThingProps)
   if (line.potCm !== undefined)
     return (
       <span>
-        <strong>a pot of {line.potCm} cm</strong>
+        <Emphasis text={w.aPotOfCm(line.potCm)} />
         {!ready && (
           <span className="block text-ember">
-            A pot is from {RANGES.diameterCm.least} to {RANGES.diameterCm.most} cm wide.
+            {w.aPotIsFromTo(RANGES.diameterCm.least, RANGES.diameterCm.most)}
           </span>
         )}
       </span>
@@ -65,9 +67,9 @@ export function ThingRead({ line, isSaid, second, onSay, onRetype }: ThingProps)
         {line.amount && id !== undefined && <span>{amountWords(line)}</span>}
         {choices.length > 1 && (asks || isSaid) ? (
           <Pick
-            label={`What “${line.text.trim()}” is`}
+            label={w.whatIs2(line.text.trim())}
             value={id}
-            placeholder="pick what it is"
+            placeholder={w.pickWhatItIs}
             options={
               asks && !isSaid && line.status === 'unknown'
                 ? everything([])
@@ -80,22 +82,18 @@ export function ThingRead({ line, isSaid, second, onSay, onRetype }: ThingProps)
         ) : (
           <strong className="font-semibold">{nameOf(id).toLowerCase()}</strong>
         )}
-        {line.pours === true && <span className="text-faint">you usually pour</span>}
-        {isSaltToTaste(line) && <span className="text-faint">as much as stands under Salt</span>}
+        {line.pours === true && <span className="text-faint">{w.youUsuallyPour}</span>}
+        {isSaltToTaste(line) && <span className="text-faint">{w.asMuchAsStandsUnderSalt}</span>}
         {line.state !== undefined && <span>{STATE[line.state]}</span>}
         {line.soak && <span>{soakWords(line.soak)}</span>}
       </span>
-      {second && (
-        <span className="block text-ember">
-          A pot has one grain. Take one of the two away, or leave this one for a pot of its own.
-        </span>
-      )}
+      {second && <span className="block text-ember">{w.aPotHasOneGrain}</span>}
       {!ready && !second && line.reason !== undefined && (
         <span className="flex flex-wrap items-center gap-x-3 text-ember">
           “{line.text.trim()}”: {REASON[line.reason]}
           {line.status === 'check' && id !== undefined && (
             <Button weight="plain" onClick={() => onSay(id)}>
-              Yes
+              {w.yes}
             </Button>
           )}
           {line.reason === 'packetSize' && id !== undefined && (
@@ -103,7 +101,7 @@ export function ThingRead({ line, isSaid, second, onSay, onRetype }: ThingProps)
           )}
           {ASKS_AMOUNT.has(line.reason) && id !== undefined && <HowMuch line={line} onRetype={onRetype} />}
           <Button weight="plain" onClick={() => onSay(JUST_WORDS)}>
-            just words
+            {w.justWords2}
           </Button>
         </span>
       )}
@@ -115,9 +113,9 @@ export function ThingRead({ line, isSaid, second, onSay, onRetype }: ThingProps)
 function Unknown({ text, onSay }: { readonly text: string; readonly onSay: (id: string) => void }) {
   return (
     <Pick
-      label={`What “${text.trim()}” is`}
+      label={w.whatIs3(text.trim())}
       value={undefined}
-      placeholder="pick what it is"
+      placeholder={w.pickWhatItIs}
       options={everything([])}
       onChange={onSay}
     />
@@ -139,14 +137,14 @@ function HowMuch({ line, onRetype }: { readonly line: SaidLine; readonly onRetyp
     >
       <input
         className="changeable w-28"
-        aria-label={`How much ${line.text.trim()}`}
+        aria-label={w.howMuch(line.text.trim())}
         value={text}
         maxLength={40}
-        placeholder="1 tsp"
+        placeholder={w.n1Tsp}
         onChange={(e) => setText(e.currentTarget.value)}
       />
       <Button type="submit" weight="plain" disabled={text.trim() === ''}>
-        So much
+        {w.soMuch}
       </Button>
     </form>
   );
@@ -165,7 +163,7 @@ function PacketSize({ id, packet }: { readonly id: string; readonly packet: stri
       }}
     >
       <NumberField
-        label={`One ${packet} holds`}
+        label={w.oneHolds(packet)}
         place="before"
         unit="g"
         className="w-20"
@@ -173,7 +171,7 @@ function PacketSize({ id, packet }: { readonly id: string; readonly packet: stri
         onChange={setG}
       />
       <Button type="submit" weight="plain" disabled={!good}>
-        Remember it
+        {w.rememberIt}
       </Button>
     </form>
   );
@@ -182,7 +180,7 @@ function PacketSize({ id, packet }: { readonly id: string; readonly packet: stri
 export const nameOf = (id: string): string => rowOf(id)?.name ?? GRAINS.find((g) => g.id === id)?.name ?? id;
 
 const soakWords = ({ minutes, said }: NonNullable<ParsedLine['soak']>): string =>
-  said ? `soaked ${whole(minutes)} min` : `soaked, ${whole(minutes)} min as is usual`;
+  said ? `soaked ${whole(minutes)} min` : w.soakedMinAsIsUsual(whole(minutes));
 
 function amountWords({ amount, spread }: ParsedLine): string {
   if (!amount) return '';

@@ -14,6 +14,7 @@ import { useMeasures, useMetric } from '../../../stores/kitchen/units.js';
 import { GoesInRow } from './GoesInRow.js';
 import { everything, pourable, usualAmount } from './larderChoices.js';
 import { useKeptState } from '../../../stores/session/persisted.js';
+import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
 
 const PasteList = late(
   () => fetched(() => import('./PasteList.js')).then((m) => m.PasteList),
@@ -22,16 +23,16 @@ const PasteList = late(
 );
 
 const LATER = [
-  { value: '0', label: 'all at once' },
-  { value: '0.2', label: 'a fifth of it hot, later' },
-  { value: '0.33', label: 'a third of it hot, later' },
-  { value: '0.5', label: 'half now, half hot later' },
+  { value: '0', label: w.allAtOnce },
+  { value: '0.2', label: w.aFifthOfItHotLater },
+  { value: '0.33', label: w.aThirdOfItHotLater },
+  { value: '0.5', label: w.halfNowHalfHotLater },
 ];
 
 const SAUCES = [0, 50, 100, 150, 250, 400];
 const sauce = (g: number) => ({
   value: g.toString(),
-  label: g === 0 ? 'no sauce' : `${whole(g)} g as sauce`,
+  label: g === 0 ? w.noSauce : w.gAsSauce(whole(g)),
 });
 const SAUCE_OPTIONS = SAUCES.map(sauce);
 
@@ -72,7 +73,7 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
   return (
     <section ref={section} className="hung" aria-labelledby="goes-in">
       <h2 id="goes-in" className="m-0 text-[1.35rem] font-bold">
-        What goes in
+        {w.whatGoesIn}
       </h2>
       <ul className="m-0 mt-1 list-none p-0">
         {list.map((item, i) => (
@@ -89,13 +90,13 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
       <div className="mt-1 leading-[3.1rem]">
         <Pick
           key={list.length}
-          label="Add something"
+          label={w.addSomething}
           value={undefined}
-          placeholder="add something"
+          placeholder={w.addSomething2}
           options={choices}
           onChange={(ingredientId) => addIngredient({ ingredientId, amount: usualAmount(ingredientId) })}
         />{' '}
-        or{' '}
+        {w.or}{' '}
         <button
           type="button"
           className="changeable"
@@ -106,12 +107,12 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
             setOpened(true);
           }}
         >
-          type or paste a list
+          {w.typeOrPasteAList}
         </button>
         {told !== undefined && !pasting && (
           <>
             {' '}
-            or{' '}
+            {w.or}{' '}
             <button
               type="button"
               className="changeable"
@@ -122,7 +123,7 @@ function PlainWhatGoesIn(props: WhatGoesInProps) {
                 setOpened(true);
               }}
             >
-              see it as it was told
+              {w.seeItAsItWasTold}
             </button>
           </>
         )}
@@ -170,9 +171,9 @@ function Liquid({ pourWith, pourMost, thenWith, laterShare, sauceLeftG }: WhatGo
   const row = rowOf(pourWith ?? 'water');
   return (
     <div className="leading-[3.1rem]">
-      Pour{' '}
+      {w.pour}{' '}
       <Pick
-        label="What is poured"
+        label={w.whatIsPoured}
         value={pourWith ?? 'water'}
         options={liquids}
         onChange={(value) => setSpec({ pourWith: value })}
@@ -180,39 +181,39 @@ function Liquid({ pourWith, pourMost, thenWith, laterShare, sauceLeftG }: WhatGo
       ,{' '}
       {pourMost && row ? (
         <>
-          all there is:{' '}
+          {w.allThereIs}{' '}
           <AmountField
-            label="All there is of it"
+            label={w.allThereIsOfIt}
             shown={showAmountInput(pourMost, row, measures, metric)}
             onChange={(amount) => setSpec({ pourMost: amount })}
             problem={undefined}
           />
-          , then{' '}
+          {w.then}{' '}
           <Pick
-            label="What makes up the rest"
+            label={w.whatMakesUpTheRest}
             value={thenWith ?? 'water'}
             options={liquids}
             onChange={(value) => setSpec({ thenWith: value })}
           />{' '}
           <button type="button" className="changeable" onClick={() => setSpec({}, ['pourMost', 'thenWith'])}>
-            there is plenty
+            {w.thereIsPlenty}
           </button>
         </>
       ) : (
         <button type="button" className="changeable" onClick={() => setSpec({ pourMost: { ml: 500 } })}>
-          however much it needs
+          {w.howeverMuchItNeeds}
         </button>
       )}
       ,{' '}
       <Pick
-        label="In how many additions"
+        label={w.inHowManyAdditions}
         value={(laterShare ?? 0).toString()}
         options={LATER}
         onChange={(v) => setSpec({ laterShare: Number(v) })}
       />
-      . Leave{' '}
+      {w.leave}{' '}
       <Pick
-        label="Sauce left at the end"
+        label={w.sauceLeftAtTheEnd}
         value={(sauceLeftG ?? 0).toString()}
         options={
           SAUCES.includes(sauceLeftG ?? 0) ? SAUCE_OPTIONS : [...SAUCE_OPTIONS, sauce(sauceLeftG ?? 0)]

@@ -1,6 +1,7 @@
 import { useDraft } from '../../../stores/plan/draft.js';
 import type { Draft } from '../../../stores/plan/draftOf.js';
 import { useKitchen } from '../../../stores/kitchen/kitchen.js';
+import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
 
 /** Less than this is only how full the cup was. */
 const NOTICED = 0.04;
@@ -20,9 +21,9 @@ export function FitToGrain({ draft, grainG }: { readonly draft: Draft; readonly 
   if (Math.abs(factor - 1) < NOTICED) return null;
   return (
     <p className="m-0">
-      The rest of the dish is for {Math.round(forPortions)} g of grain.{' '}
+      {w.theRestOfTheDish(Math.round(forPortions))}{' '}
       <button type="button" className="changeable" onClick={() => fitToGrain(factor)}>
-        Fit it to {Math.round(grainG)} g
+        {w.fitItToG(Math.round(grainG))}
       </button>
     </p>
   );

@@ -11,6 +11,8 @@ import { useMeasures, useMetric } from '../../../stores/kitchen/units.js';
 import { Button } from '../../../ui/controls/Button.js';
 import { showPour } from '../../../words/measures/amounts.js';
 import { triesText } from '../../../words/notebook/learntWords.js';
+import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 /** Where this household pours otherwise than it is advised, again and again: by how much, and holding to its own. */
 export function Habit({ draft, answer }: { readonly draft: Draft; readonly answer: Answer }) {
@@ -28,11 +30,18 @@ export function Habit({ draft, answer }: { readonly draft: Draft; readonly answe
   return (
     <p className="m-0 flex flex-wrap items-center gap-x-3" data-testid="habit">
       <span>
-        You poured {habit.times > 1 ? 'more' : 'less'} than advised {habit.pots} times here: by that{' '}
-        <strong>{amount(ml)}</strong>, {amount(by)} {habit.times > 1 ? 'over' : 'under'} this.
+        <Emphasis
+          text={w.youPouredThanAdvisedTimes(
+            habit.times > 1 ? w.more : w.less,
+            habit.pots,
+            amount(ml),
+            amount(by),
+            habit.times > 1 ? w.over : w.under,
+          )}
+        />
       </span>
       <Button weight="plain" onClick={() => setSpec({ usualPour: { ml: Math.round(ml) }, holdTo: 'usual' })}>
-        Hold to mine
+        {w.holdToMine}
       </Button>
     </p>
   );
@@ -47,7 +56,7 @@ export function WhatToTry({ draft, input }: { readonly draft: Draft; readonly in
   if (!open)
     return (
       <Button weight="plain" onClick={() => setOpen(true)}>
-        What would teach most?
+        {w.whatWouldTeachMost}
       </Button>
     );
   const { bagId, vesselId, hobId, dishId } = draft;

@@ -10,6 +10,8 @@ import { showPour } from '../../../words/measures/amounts.js';
 import { RULE } from '../../../words/words.js';
 import { textureWords } from '../../../words/plan/textureWords.js';
 import { useMetric } from '../../../stores/kitchen/units.js';
+import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 const hold = (holdTo: Rule | undefined): void => {
   const { setSpec } = useDraft.getState();
@@ -35,12 +37,12 @@ function OwnRule({ ml, measures, metric }: OwnRuleProps) {
   };
   return (
     <p className="mt-1 mb-0 flex flex-wrap items-baseline gap-x-3">
-      <span>Your own rule, in all</span>
+      <span>{w.yourOwnRuleInAll}</span>
       <AmountField
-        label="What you usually pour"
-        placeholder="3 cups"
+        label={w.whatYouUsuallyPour}
+        placeholder={w.n3Cups}
         shown={ml === undefined ? '' : showPour(ml, measures, metric).main}
-        problem={wrong ? 'An amount, such as 3 cups or 700 ml.' : undefined}
+        problem={wrong ? w.anAmountSuchAs3 : undefined}
         onChange={({ text = '' }) => say(text)}
         onLeave={() => setWrong(false)}
       />
@@ -70,24 +72,28 @@ export const OtherRules = memo(function OtherRules({
   return (
     <section className="hung" aria-labelledby="rules">
       <h2 id="rules" className="m-0 text-[1.35rem] font-bold">
-        What other rules would pour
+        {w.whatOtherRulesWouldPour}
       </h2>
       {held !== undefined && (
         <p className="mt-1 mb-0">
-          Poured by “{RULE[held]}”. Worked out for this pot it would be{' '}
-          <strong>{showPour(answer.held?.accountMl ?? 0, measures, metric).main}</strong>.{' '}
+          <Emphasis
+            text={w.pouredByWorkedOutFor(
+              RULE[held],
+              showPour(answer.held?.accountMl ?? 0, measures, metric).main,
+            )}
+          />{' '}
           <button type="button" className="changeable" onClick={() => hold(undefined)}>
-            Go back to the worked-out pour
+            {w.goBackToTheWorked}
           </button>
         </p>
       )}
       <table className="mt-1 w-full border-collapse">
         <thead className="sr-only">
           <tr>
-            <th>rule</th>
-            <th>pours</th>
-            <th>comes out</th>
-            <th>use it</th>
+            <th>{w.rule}</th>
+            <th>{w.pours}</th>
+            <th>{w.comesOut}</th>
+            <th>{w.useIt}</th>
           </tr>
         </thead>
         <tbody>
@@ -97,7 +103,7 @@ export const OtherRules = memo(function OtherRules({
                 {RULE[rule]}
               </th>
               <td className="pr-3 font-semibold whitespace-nowrap">
-                {ml <= 0 ? 'nothing' : `${(Math.round(ml / 5) * 5).toString()} ml`}
+                {ml <= 0 ? w.nothing : `${(Math.round(ml / 5) * 5).toString()} ml`}
               </td>
               <td className={`py-0.5 ${Math.abs(texture - wanted) <= 0.5 ? 'font-bold' : ''}`}>
                 {textureWords(texture)}
@@ -107,10 +113,10 @@ export const OtherRules = memo(function OtherRules({
                   type="button"
                   className="min-h-12 px-1 underline decoration-husk decoration-2 underline-offset-4 disabled:opacity-40"
                   disabled={held === rule}
-                  aria-label={`Use it: ${RULE[rule]}`}
+                  aria-label={w.useIt2(RULE[rule])}
                   onClick={() => hold(rule)}
                 >
-                  use it
+                  {w.useIt}
                 </button>
               </td>
             </tr>
@@ -119,10 +125,7 @@ export const OtherRules = memo(function OtherRules({
       </table>
       <OwnRule ml={usual && usual.ml * answer.pots} measures={measures} metric={metric} />
       {answer.rules.some(({ texture }) => texture > wanted + 1) && (
-        <p className="mt-1 mb-0 text-faint">
-          As if the grain drank all of it. Where a rule pours much more, some stays free among the grain: the
-          course shows how much, and calls such a pot up to four points drier and wet.
-        </p>
+        <p className="mt-1 mb-0 text-faint">{w.asIfTheGrainDrank}</p>
       )}
     </section>
   );

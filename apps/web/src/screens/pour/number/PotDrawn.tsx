@@ -4,6 +4,7 @@ import { larderIdOf } from '../../../stores/kitchen/ownLarder.js';
 import type { PlanView } from '../../../stores/plan/usePlan.js';
 import { PotSection } from '../../../ui/drawings/PotSection.js';
 import { whole } from '../../../words/measures/numbers.js';
+import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
 
 /** The pot in section, to scale, and where the liquid stands in it. */
 export function PotDrawn({
@@ -23,11 +24,15 @@ export function PotDrawn({
         levels={levels}
         diameterCm={vessel.diameterCm}
         film={film}
-        label={`${vessel.label} in section: raw grain ${mm(levels.grainMm)}, liquid ${mm(levels.liquidMm)}, cooked grain ${mm(levels.cookedMm)} from the floor.`}
+        label={w.inSectionRawGrainLiquid(
+          vessel.label,
+          mm(levels.grainMm),
+          mm(levels.liquidMm),
+          mm(levels.cookedMm),
+        )}
       />
       <figcaption className="text-center text-faint">
-        {vessel.label}, {vessel.diameterCm} cm wide, drawn to scale.{' '}
-        {levelWords(levels, spec.method === 'fryDry')}
+        {w.cmWideDrawnToScale(vessel.label, vessel.diameterCm, levelWords(levels, spec.method === 'fryDry'))}
       </figcaption>
     </figure>
   );
@@ -36,9 +41,12 @@ export function PotDrawn({
 /** Where the liquid stands over the grain in this pot, in a finger's terms. */
 function levelWords({ aboveGrainMm, joints, halfInches, cornersMl }: Levels, toCorners: boolean): string {
   if (toCorners || aboveGrainMm < -1)
-    return `${aboveGrainMm < -1 ? 'The liquid stays among the grain. ' : ''}Only to the corners, level with the grain, would be ${(Math.round(cornersMl / 5) * 5).toString()} ml.`;
+    return w.onlyToTheCornersLevel(
+      aboveGrainMm < -1 ? w.theLiquidStaysAmongTheGrain : '',
+      Math.round(cornersMl / 5) * 5,
+    );
   const quarters = (n: number): string => showCount(quarter(Math.max(1, Math.round(n * 4))));
-  return `The liquid stands ${whole(aboveGrainMm)} mm over it: ${quarters(joints)} of a finger’s first joint, ${quarters(halfInches)} × half an inch.`;
+  return w.theLiquidStandsMmOver(whole(aboveGrainMm), quarters(joints), quarters(halfInches));
 }
 
 const mm = (n: number): string => `${whole(n)} mm`;

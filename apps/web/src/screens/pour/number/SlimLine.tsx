@@ -2,6 +2,7 @@ import type { Answer } from '@hammock/core';
 import { useEffect, useState } from 'react';
 import { useMeasures, useUnit } from '../../../stores/kitchen/units.js';
 import { showPour } from '../../../words/measures/amounts.js';
+import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
 
 /** The number while it is out of sight: a slim line at the top, on a phone and wherever a page is edited. */
 export function SlimLine({
@@ -32,8 +33,8 @@ export function SlimLine({
       data-testid="slim"
       className="fixed inset-x-0 top-0 z-30 m-0 flex items-baseline justify-center gap-3 border-b-2 border-ink bg-ground px-4 py-1"
     >
-      <span className="figures text-[1.9rem]">{answer.verdict === 'pour' ? main : 'nothing'}</span>
-      <span>{answer.verdict === 'pour' ? other : 'to pour'}</span>
+      <span className="figures text-[1.9rem]">{answer.verdict === 'pour' ? main : w.nothing}</span>
+      <span>{answer.verdict === 'pour' ? other : w.toPour}</span>
     </p>
   );
 }

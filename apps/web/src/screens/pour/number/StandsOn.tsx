@@ -15,6 +15,7 @@ import { readMl } from '../../../words/measures/readMl.js';
 import { showPour } from '../../../words/measures/amounts.js';
 import { Habit, WhatToTry } from './Habit.js';
 import { standsText } from '../../../words/notebook/learntWords.js';
+import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
 
 /** A shift that nobody could pour, ml. */
 const LEAST_ML = 4;
@@ -33,12 +34,11 @@ export function StandsOn({ plan: { draft, input, answer, stale } }: { readonly p
   const by =
     Math.abs(byMl) < LEAST_ML
       ? ''
-      : `: ${showPour(Math.abs(byMl), measures, metric).main} ${byMl > 0 ? 'more' : 'less'} than is usual`;
+      : w.thanIsUsual(showPour(Math.abs(byMl), measures, metric).main, byMl > 0 ? 'more' : 'less');
   return (
     <div className="flex flex-wrap items-center gap-x-5">
       <p className="m-0 text-faint" data-testid="stands-on">
-        It stands on {standsText(found?.pots)}
-        {by}.
+        {w.itStandsOn(standsText(found?.pots), by)}
       </p>
       <ToTasteOf />
       <Habit draft={draft} answer={answer} />
@@ -60,9 +60,9 @@ function ToTasteOf() {
   if (people.length === 0) return null;
   return (
     <Segments
-      label="To whose taste"
+      label={w.toWhoseTaste}
       value={me ?? 'everybody'}
-      options={[['everybody', 'everybody’s taste'] as const, ...people.map((p) => [p, p] as const)]}
+      options={[['everybody', w.everybodysTaste] as const, ...people.map((p) => [p, p] as const)]}
       onChange={(name) => useMe.setState({ name: name === 'everybody' ? null : name })}
     />
   );
@@ -83,24 +83,24 @@ function KnownPot({
   if (!open)
     return (
       <Button weight="plain" onClick={() => setOpen(true)}>
-        I know this pot
+        {w.iKnowThisPot}
       </Button>
     );
   const shown = showPour(ml ?? pourMl, measures, metric).main;
   return (
     <form
       className="flex flex-wrap items-start gap-x-3"
-      aria-label="A pot you know"
+      aria-label={w.aPotYouKnow}
       onSubmit={(e) => {
         e.preventDefault();
         if (knowPot(draft, input, ml ?? pourMl)) setOpen(false);
       }}
     >
-      <span className="leading-[3rem]">It always comes out right when I pour</span>
+      <span className="leading-[3rem]">{w.itAlwaysComesOutRight}</span>
       <AmountField
-        label="What you always pour"
+        label={w.whatYouAlwaysPour}
         shown={shown}
-        problem={wrong ? 'An amount, such as 3 cups or 700 ml.' : undefined}
+        problem={wrong ? w.anAmountSuchAs3 : undefined}
         onChange={({ text = '' }) => {
           const read = readMl(text, input.cupMl ?? 240, rowOf(liquidId)?.densityGPerMl ?? 1);
           setWrong(read === undefined);
@@ -109,10 +109,10 @@ function KnownPot({
         onLeave={() => setWrong(false)}
       />
       <Button type="submit" disabled={wrong}>
-        Believe it
+        {w.believeIt}
       </Button>
       <Button weight="plain" onClick={() => setOpen(false)}>
-        Not now
+        {w.notNow}
       </Button>
     </form>
   );

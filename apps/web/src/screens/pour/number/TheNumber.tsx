@@ -8,6 +8,8 @@ import { POUR_UNITS, useUnit, useUnits, type PourUnit } from '../../../stores/ki
 import { FigureText } from '../../../ui/drawings/FigureText.js';
 import { Segments } from '../../../ui/controls/Segments.js';
 import { Sling } from '../../../ui/drawings/Sling.js';
+import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 export interface TheNumberProps {
   readonly answer: Answer;
@@ -30,11 +32,11 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
   const shown = showPour(pour.ml, measures, unit, density);
   const keep = showPour(keepMl ?? keepBy.ml, measures, metric);
   return (
-    <section aria-label="What to pour" className="short:contents">
+    <section aria-label={w.whatToPour} className="short:contents">
       <div className="short:order-2">
         <div className="flex justify-between text-[1rem] font-semibold">
-          <span className="text-husk">too dry · under {round(window.hardMl)} ml</span>
-          <span className="text-right text-water">too wet · over {round(window.mushMl)} ml</span>
+          <span className="text-husk">{w.tooDryUnderMl(round(window.hardMl))}</span>
+          <span className="text-right text-water">{w.tooWetOverMl(round(window.mushMl))}</span>
         </div>
         <Sling
           hardMl={window.hardMl}
@@ -45,28 +47,36 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
           doubtMl={answer.doubt.g}
           wanted={textureName(wanted)}
           usualMl={usual?.ml}
-          label={`The answer hangs at ${round(pour.ml)} ml, between too dry under ${round(window.hardMl)} ml and too wet over ${round(window.mushMl)} ml. ${textureName(wanted)} is from ${round(window.lowMl)} to ${round(window.highMl)} ml.`}
+          label={w.theAnswerHangsAtMl(
+            round(pour.ml),
+            round(window.hardMl),
+            round(window.mushMl),
+            textureName(wanted),
+            round(window.lowMl),
+            round(window.highMl),
+          )}
         />
       </div>
       {usual && <Usual usual={usual} held={answer.held?.rule === 'usual'} wanted={wanted} />}
       {first && (
         <p className="mt-3 mb-0 text-[1.35rem] short:m-0">
-          All {showPour(first.ml, measures, metric).main} of{' '}
-          <strong className="text-water">{rowOf(first.ingredientId)?.name.toLowerCase()}</strong>, then
+          {w.allOf(showPour(first.ml, measures, metric).main)}{' '}
+          <strong className="text-water">{rowOf(first.ingredientId)?.name.toLowerCase()}</strong>
+          {w.then}
         </p>
       )}
       <div className="mt-3 short:m-0">
-        <Figure text={none ? 'nothing' : shown.main} />
+        <Figure text={none ? w.nothing : shown.main} />
         {!none && (
           <div className="mt-2 flex flex-wrap items-center gap-x-3 text-[1.35rem]">
             <span className="font-bold text-water">{name}</span>
             <span data-testid="pour-other">{shown.other}</span>
             {shown.roughly !== undefined && (
-              <span className="text-faint">({shown.roughly} with what you own)</span>
+              <span className="text-faint">{w.withWhatYouOwn(shown.roughly)}</span>
             )}
             <span className="sm:ml-auto">
               <Segments<PourUnit>
-                label="Show the pour in"
+                label={w.showThePourIn}
                 value={unit}
                 options={POUR_UNITS.map((u) => [u, u])}
                 onChange={(next) => useUnits.setState({ unit: next })}
@@ -77,29 +87,38 @@ export function TheNumber({ answer, measures, wanted, keepMl }: TheNumberProps) 
       </div>
       {none && answer.verdict === 'nothing' && (
         <p className="mt-3 mb-0 text-[1.15rem] short:order-3">
-          No {name} at all: the base brings enough. Have <strong>{keep.main}</strong> hot in a pan all the
-          same.
+          <Emphasis text={w.noAtAllTheBase(name, keep.main)} />
         </p>
       )}
       {!none && answer.pots > 1 && (
         <p className="mt-2 mb-0 text-[1.15rem] short:order-3">
-          Into <strong>each of {answer.pots} pots</strong>, with {Math.round(answer.grainG)} g of grain each.
+          <Emphasis text={w.intoEachOfPotsWith(answer.pots, Math.round(answer.grainG))} />
         </p>
       )}
       {!none && additions.laterMl > 0 && (
         <p className="mt-2 mb-0 text-[1.15rem] short:order-3">
-          Now <strong>{showPour(additions.nowMl, measures, metric).main}</strong>; hot and later{' '}
-          <strong>{showPour(additions.laterMl, measures, metric).main}</strong>.
+          <Emphasis
+            text={w.nowHotAndLater(
+              showPour(additions.nowMl, measures, metric).main,
+              showPour(additions.laterMl, measures, metric).main,
+            )}
+          />
         </p>
       )}
       {!none && (
         <p className="mt-3 mb-0 text-[1.15rem] short:order-3">
-          From {round(window.lowMl)} to {round(window.highMl)} ml it comes out {textureName(wanted)}. Have{' '}
-          <strong>{keep.main}</strong> more hot in a pan, to sprinkle over grain that is still hard.
+          <Emphasis
+            text={w.fromToMlItComes(
+              round(window.lowMl),
+              round(window.highMl),
+              textureName(wanted),
+              keep.main,
+            )}
+          />
           {answer.held && (
             <>
               {' '}
-              By this rule it comes out <strong>{textureWords(answer.comesOut.texture)}</strong>.
+              <Emphasis text={w.byThisRuleItComesOut(textureWords(answer.comesOut.texture))} />
             </>
           )}
         </p>
@@ -126,11 +145,10 @@ function Usual({
         <span aria-hidden className="font-bold text-ember">
           ○
         </span>{' '}
-        You usually pour <strong>{round(ml)} ml</strong>: {right ? 'as you want it, ' : ''}
-        {textureWords(texture)}.
+        <Emphasis text={w.youUsuallyPourMl(round(ml), right ? w.asYouWantIt : '', textureWords(texture))} />
       </span>
       <Button weight="plain" onClick={() => (held ? setSpec({}, ['holdTo']) : setSpec({ holdTo: 'usual' }))}>
-        {held ? 'Pour what is worked out' : 'Hold to it'}
+        {held ? w.pourWhatIsWorkedOut : w.holdToIt}
       </Button>
     </p>
   );

@@ -2,6 +2,7 @@ import type { Answer } from '@hammock/core';
 import { useDraft } from '../../../stores/plan/draft.js';
 import { Button } from '../../../ui/controls/Button.js';
 import { HEAT } from '../../../words/words.js';
+import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
 
 /** Three ways out of a base that is too much, each done by one press and undone by another. */
 export function WaysOut({ answer }: { readonly answer: Answer }) {
@@ -12,10 +13,8 @@ export function WaysOut({ answer }: { readonly answer: Answer }) {
   const spec = draft?.spec;
   const pots = answer.pots;
   return (
-    <section aria-label="Three ways out" className="border-2 border-ember px-4 py-3">
-      <p className="m-0 text-[1.15rem] font-bold">
-        The base alone brings {round(ways.overG)} g of water too much. Pour nothing, and do one of these:
-      </p>
+    <section aria-label={w.threeWaysOut} className="border-2 border-ember px-4 py-3">
+      <p className="m-0 text-[1.15rem] font-bold">{w.theBaseAloneBringsG(round(ways.overG))}</p>
       <div className="mt-2 flex flex-wrap gap-3">
         {ways.takeOutOf === 'base' ? (
           <Button
@@ -25,10 +24,10 @@ export function WaysOut({ answer }: { readonly answer: Answer }) {
               })
             }
           >
-            Ladle out {round(ways.takeOutG)} g
+            {w.ladleOutG(round(ways.takeOutG))}
           </Button>
         ) : (
-          <span className="self-center">Leave out {round(ways.takeOutG)} g of what is wet,</span>
+          <span className="self-center">{w.leaveOutGOfWhat(round(ways.takeOutG))}</span>
         )}
         {answer.base.massG > 0 && (
           <Button
@@ -36,14 +35,17 @@ export function WaysOut({ answer }: { readonly answer: Answer }) {
               setSpec({ base: { ...spec?.base, weighsG: (answer.base.massG - ways.overG) * pots } })
             }
           >
-            Cook it down {Math.ceil(ways.cookDownMin)} min on {HEAT[ways.heat as keyof typeof HEAT]}, to{' '}
-            {round(answer.base.massG - ways.overG)} g
+            {w.cookItDownMinOn(
+              Math.ceil(ways.cookDownMin),
+              HEAT[ways.heat as keyof typeof HEAT],
+              round(answer.base.massG - ways.overG),
+            )}
           </Button>
         )}
         <Button
           onClick={() => setSpec({ grain: { g: Math.round((answer.grainG + ways.addGrainG) * pots) } })}
         >
-          Add {round(ways.addGrainG)} g of grain
+          {w.addGOfGrain(round(ways.addGrainG))}
         </Button>
       </div>
     </section>

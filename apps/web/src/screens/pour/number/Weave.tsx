@@ -1,5 +1,6 @@
 import type { Chances } from '@hammock/core';
 import { useId } from 'react';
+import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
 
 export interface WeavePoint {
   readonly ml: number;
@@ -74,7 +75,7 @@ export function Weave({
         ))}
         <path d={`M${at} 0V${HEIGHT.toString()}`} stroke="var(--ink)" strokeWidth="4" />
       </svg>
-      <span className="absolute top-1 left-2 rounded bg-ground px-1.5 text-husk">hard</span>
+      <span className="absolute top-1 left-2 rounded bg-ground px-1.5 text-husk">{w.hard}</span>
       {bandLabels(points, x).map(({ word, left, top, className }) => (
         <span
           key={word}
@@ -84,7 +85,7 @@ export function Weave({
           {word}
         </span>
       ))}
-      <span className="absolute right-2 bottom-1 rounded bg-ground px-1.5 text-water">mush</span>
+      <span className="absolute right-2 bottom-1 rounded bg-ground px-1.5 text-water">{w.mush}</span>
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { useDraft } from '../../../stores/plan/draft.js';
 import { Button } from '../../../ui/controls/Button.js';
 import { NumberField } from '../../../ui/controls/NumberField.js';
 import { inAHundred } from '../../../words/stove/potWords.js';
+import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
 
 /** The measurement that would gain most, done here; the others in a line. */
 export const Measures = memo(function Measures({
@@ -16,17 +17,16 @@ export const Measures = memo(function Measures({
   readonly base: DishSpec['base'];
 }) {
   const [first, ...others] = measures.filter((m) => m.then - m.now >= 0.01);
-  if (!first)
-    return measures.length === 0 ? <p className="m-0">What can be measured has been measured.</p> : null;
+  if (!first) return measures.length === 0 ? <p className="m-0">{w.whatCanBeMeasuredHas}</p> : null;
   return (
     <div>
       <h3 className="m-0 text-[1.05rem] font-bold">
-        {MEASURE[first.act]}: {inAHundred(first.then)} in 100 come out right, not {inAHundred(first.now)}
+        {w.in100ComeOutRightNot(MEASURE[first.act], inAHundred(first.then), inAHundred(first.now))}
       </h3>
       <Act measure={first} base={base} />
       {others.length > 0 && (
         <p className="m-0 text-faint">
-          Then {others.map((m) => `${MEASURE[m.act].toLowerCase()} (${inAHundred(m.then)})`).join(', ')}.
+          {w.then2(others.map((m) => `${MEASURE[m.act].toLowerCase()} (${inAHundred(m.then)})`).join(', '))}
         </p>
       )}
     </div>
@@ -34,9 +34,9 @@ export const Measures = memo(function Measures({
 });
 
 const MEASURE: Readonly<Record<WorthMeasuring['act'], string>> = {
-  weighGrain: 'Weigh the grain',
-  weighBase: 'Weigh the base',
-  waterTest: 'Measure the burner with water',
+  weighGrain: w.weighTheGrain,
+  weighBase: w.weighTheBase,
+  waterTest: w.measureTheBurnerWithWater,
 };
 
 function Act({ measure, base }: { readonly measure: WorthMeasuring; readonly base: DishSpec['base'] }) {
@@ -47,7 +47,7 @@ function Act({ measure, base }: { readonly measure: WorthMeasuring; readonly bas
         to="/kitchen/water-test"
         className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
       >
-        Weigh a pot of water twice
+        {w.weighAPotOfWaterTwice}
       </Link>
     );
   const good = g > 0;
@@ -62,9 +62,9 @@ function Act({ measure, base }: { readonly measure: WorthMeasuring; readonly bas
         else setSpec({ base: { ...base, weighsG: g } });
       }}
     >
-      <NumberField label="On the scale" place="before" unit="g" className="w-24" value={g} onChange={setG} />
+      <NumberField label={w.onTheScale} place="before" unit="g" className="w-24" value={g} onChange={setG} />
       <Button type="submit" weight="plain" disabled={!good}>
-        Use it
+        {w.useIt3}
       </Button>
     </form>
   );

@@ -3,6 +3,8 @@ import { Button } from '../../../ui/controls/Button.js';
 
 import { ACT } from '../../../words/plan/acts.js';
 import { inAHundred, mendWords, SEEN } from '../../../words/stove/potWords.js';
+import { pourOddsWords as w } from '../../../words/screens/pourOdds.js';
+import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 /** To the nearest 5 ml: nobody pours closer. */
 export const round = (ml: number): string => (Math.round(ml / 5) * 5).toString();
@@ -32,28 +34,25 @@ export function Best({ bestMl, keepMl, hereMl, coveredMin, blind, looked, isShut
           <Jug x={112} size={small} />
         </svg>
         <p className="m-0 text-[1.15rem]">
-          Pour <strong>{round(bestMl)} ml</strong>,
+          <Emphasis text={w.pourMl(round(bestMl))} />
           <br />
-          have <strong>{round(keepMl)} ml</strong> more hot in a pan.
+          <Emphasis text={w.haveMlMoreHotIn(round(keepMl))} />
         </p>
       </div>
       {looked !== undefined && looked > blind && (
         <p className="m-0 mt-3">
-          {isShut
-            ? 'Taste it once the pressure is down and the lid comes off by itself.'
-            : 'Taste it once when its time is up.'}{' '}
-          Top it up or leave it on as you find it: about{' '}
-          <strong data-testid="odds-looked">{inAHundred(looked)} in 100</strong> come out right. Left alone,{' '}
-          {inAHundred(blind)}.
+          {w.topItUpOrLeave(isShut ? w.tasteItOnceThePressure : w.tasteItOnceWhenIts)}{' '}
+          <strong data-testid="odds-looked">{w.in100(inAHundred(looked))}</strong>{' '}
+          {w.comeOutRightLeftAlone(inAHundred(blind))}
         </p>
       )}
       <p className="m-0 mt-3 text-faint">
-        The best balance: too dry can be topped up, too soft cannot be undone.
-        {coveredMin !== undefined && <> {coveredMin} min under the lid would do better than the plan’s.</>}
+        {w.theBestBalanceTooDry}
+        {coveredMin !== undefined && <> {w.minUnderTheLidWould(coveredMin)}</>}
       </p>
       {Math.abs(bestMl - hereMl) >= 5 && (
         <Button weight="quiet" className="mt-2" onClick={onPour}>
-          Pour {round(bestMl)} ml instead
+          {w.pourMlInstead(round(bestMl))}
         </Button>
       )}
     </div>
@@ -101,14 +100,20 @@ export function Looks({
   if (looks.length === 0) return null;
   return (
     <div>
-      <h3 className="m-0 text-[1.05rem] font-bold">When to look</h3>
+      <h3 className="m-0 text-[1.05rem] font-bold">{w.whenToLook}</h3>
       <ul className="m-0 mt-1 flex list-none flex-col gap-1.5 p-0">
         {looks.map((l) => {
           const act = stages.find((s) => s.id === l.stageId)?.act ?? 'simmer';
           return (
             <li key={l.afterMin}>
-              <strong>{l.afterMin} min</strong> into “{ACT[act].name}”: {SEEN[l.expect]}.{' '}
-              {mendWords(l, (ml) => `${ml.toString()} ml`)}
+              <Emphasis
+                text={w.minInto(
+                  l.afterMin,
+                  ACT[act].name,
+                  SEEN[l.expect],
+                  mendWords(l, (ml) => `${ml.toString()} ml`),
+                )}
+              />
             </li>
           );
         })}

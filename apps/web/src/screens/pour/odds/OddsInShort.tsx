@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { oddsKey, useOdds } from '../../../stores/plan/odds.js';
 import { Missing } from '../number/Missing.js';
 import { inAHundred, nearestTo } from '../../../words/stove/potWords.js';
+import { pourOddsWords as w } from '../../../words/screens/pourOdds.js';
 
 /** Where fewer come out right than this, what would mend most of them stands beside it. */
 const FEW = 0.6;
@@ -25,13 +26,13 @@ export function OddsInShort({ answer, input }: { readonly answer: Answer; readon
         <span className="figures block min-h-[4.4rem] text-[4.8rem]">
           {share === undefined ? '–' : inAHundred(share)}
         </span>
-        in 100 such pots come out right
-        {near?.looked ? <>, about {inAHundred(near.looked.asWanted)} if you taste once</> : ''}.{' '}
+        {w.in100SuchPotsCome}
+        {near?.looked ? <>{w.aboutIfYouTasteOnce(inAHundred(near.looked.asWanted))}</> : ''}.{' '}
         <a
           href="#odds"
           className="inline-flex min-h-11 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
         >
-          How sure is that?
+          {w.howSureIsThat}
         </a>
       </p>
       {missing && share !== undefined && share < FEW && <Missing missing={missing} stages={answer.stages} />}

@@ -12,6 +12,7 @@ import { Missing } from '../number/Missing.js';
 import { Weave, type WeavePoint } from '../number/Weave.js';
 import { Measures } from '../number/WorthMeasuring.js';
 import { whole } from '../../../words/measures/numbers.js';
+import { pourOddsWords as w } from '../../../words/screens/pourOdds.js';
 
 export interface OddsPanelProps {
   readonly answer: Answer;
@@ -30,7 +31,7 @@ export function OddsPanel({ answer, input }: OddsPanelProps) {
     <section className="hung" aria-labelledby="odds" aria-busy={odds === undefined || of !== key}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h2 id="odds" className="m-0 text-[1.35rem] font-bold">
-          How sure
+          {w.howSure}
         </h2>
         {progress && (
           <span className="flex items-center gap-3 text-faint">
@@ -38,26 +39,24 @@ export function OddsPanel({ answer, input }: OddsPanelProps) {
               className="h-2 w-32 accent-(--ink)"
               max={progress.of}
               value={progress.done}
-              aria-label="Trial pots cooked"
+              aria-label={w.trialPotsCooked}
             />
-            <span className="tabular-nums">
-              {whole(progress.done)} of {whole(progress.of)} trial pots
-            </span>
+            <span className="tabular-nums">{w.ofTrialPots(whole(progress.done), whole(progress.of))}</span>
             <Button weight="plain" onClick={stop}>
-              Stop
+              {w.stop}
             </Button>
           </span>
         )}
         {!progress && odds && of === key && (
-          <span className="text-faint">from {whole(odds.draws)} trial pots, each a little different</span>
+          <span className="text-faint">{w.fromTrialPotsEachA(whole(odds.draws))}</span>
         )}
       </div>
       {problem && (
         <p role="alert" className="m-0 text-ember">
-          The odds could not be worked out just now. Change anything to try again; the pour itself stands.
+          {w.theOddsCouldNotBe}
         </p>
       )}
-      {!odds && !problem && <p className="m-0">Cooking a few hundred trial pots …</p>}
+      {!odds && !problem && <p className="m-0">{w.cookingAFewHundredTrialPots}</p>}
       {odds && <Sure odds={odds} missing={missing} answer={answer} stale={of !== key} spec={input} />}
     </section>
   );
@@ -106,12 +105,17 @@ function Sure({ odds, missing, answer, stale, spec }: SureProps) {
           <span className="figures text-[clamp(3.6rem,8vw,6rem)]" data-testid="odds-wanted">
             {inAHundred(here.asWanted)}
           </span>
-          <span className="text-[1.35rem]">in 100 such pots come out right, with {round(hereMl)} ml</span>
+          <span className="text-[1.35rem]">{w.in100SuchPotsCome2(round(hereMl))}</span>
         </p>
         <Weave points={points} hereMl={hereMl} />
         <Slide
-          label="Try another pour"
-          says={`${round(hereMl)} ml: ${inAHundred(here.hard)} hard, ${inAHundred(here.asWanted)} right, ${inAHundred(here.tooSoft)} mush of 100`}
+          label={w.tryAnotherPour}
+          says={w.mlHardRightMushOf100(
+            round(hereMl),
+            inAHundred(here.hard),
+            inAHundred(here.asWanted),
+            inAHundred(here.tooSoft),
+          )}
           least={Math.round(least)}
           most={Math.round(most)}
           step={5}
@@ -129,18 +133,20 @@ function Sure({ odds, missing, answer, stale, spec }: SureProps) {
         <Said here={here} />
         {dragged !== undefined && Math.abs(dragged - pour.ml) >= 2.5 && (
           <p className="m-0 mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
-            <Button onClick={() => lean(dragged)}>Pour {round(dragged)} ml</Button>
+            <Button onClick={() => lean(dragged)}>{w.pourMl2(round(dragged))}</Button>
             <Button weight="plain" onClick={() => setDragged(undefined)}>
-              Leave it at {round(pour.ml)} ml
+              {w.leaveItAtMl(round(pour.ml))}
             </Button>
           </p>
         )}
         {answer.leans && dragged === undefined && (
           <p className="m-0 mt-1">
-            You pour {Math.abs(Math.round(pour.ml - answer.leans.accountMl))} ml{' '}
-            {pour.ml < answer.leans.accountMl ? 'less' : 'more'} than is worked out for this pot.{' '}
+            {w.youPourMlThanIs(
+              Math.abs(Math.round(pour.ml - answer.leans.accountMl)),
+              pour.ml < answer.leans.accountMl ? w.less : w.more,
+            )}{' '}
             <Button weight="plain" onClick={() => lean(accountMl)}>
-              Back to {round(answer.leans.accountMl)} ml
+              {w.backToMl(round(answer.leans.accountMl))}
             </Button>
           </p>
         )}

@@ -1,6 +1,8 @@
 import type { Chances } from '@hammock/core';
 import { inAHundred } from '../../../words/stove/potWords.js';
 import type { WeavePoint } from '../number/Weave.js';
+import { pourOddsWords as w } from '../../../words/screens/pourOdds.js';
+import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 /** Chances at a pour between two points of the curve. */
 export function chancesFor(points: readonly WeavePoint[], ml: number): Chances {
@@ -30,19 +32,19 @@ const NO_CHANCES: Chances = { hard: 0, asWanted: 0, firm: 0, soft: 0, tooSoft: 0
 /** The odds of a pour in a sentence. */
 export function Said({ here }: { readonly here: Chances }) {
   const near = [
-    here.firm >= 0.01 && `${inAHundred(here.firm)} on the firm side`,
-    here.soft >= 0.01 && `${inAHundred(here.soft)} on the soft`,
+    here.firm >= 0.01 && w.onTheFirmSide(inAHundred(here.firm)),
+    here.soft >= 0.01 && w.onTheSoft(inAHundred(here.soft)),
   ].filter((s) => s !== false);
   const more = [
-    here.wetTop >= 0.01 && `${inAHundred(here.wetTop)} wet on top`,
-    here.caught >= 0.01 && `${inAHundred(here.caught)} caught at the bottom`,
+    here.wetTop >= 0.01 && w.wetOnTop(inAHundred(here.wetTop)),
+    here.caught >= 0.01 && w.caughtAtTheBottom(inAHundred(here.caught)),
   ].filter((s) => s !== false);
   return (
     <p className="m-0">
-      Of 100 such pots <strong className="text-husk">{inAHundred(here.hard)} come out hard</strong>,{' '}
-      <strong>{inAHundred(here.asWanted)} right</strong>
+      {w.of100SuchPots} <strong className="text-husk">{w.comeOutHard(inAHundred(here.hard))}</strong>
+      <Emphasis text={w.right(inAHundred(here.asWanted))} />
       {near.length > 0 && <> ({near.join(', ')})</>},{' '}
-      <strong className="text-water">{inAHundred(here.tooSoft)} mush</strong>
+      <strong className="text-water">{w.mush(inAHundred(here.tooSoft))}</strong>
       {more.length > 0 && <>; {more.join(', ')}</>}.
     </p>
   );

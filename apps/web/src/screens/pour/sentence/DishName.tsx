@@ -1,13 +1,14 @@
 import { useDraft } from '../../../stores/plan/draft.js';
 import { newDish } from '../../../stores/plan/newDish.js';
 import { Button } from '../../../ui/controls/Button.js';
+import { pourSentenceWords as w } from '../../../words/screens/pourSentence.js';
 
 /** The name of a dish that is not kept yet: its own from the first tap. */
 export function DishName({ label }: { readonly label: string }) {
   return (
     <>
       <input
-        aria-label="Name of the dish"
+        aria-label={w.nameOfTheDish}
         className="changeable font-bold"
         style={{ fieldSizing: 'content' }}
         value={label}
@@ -15,7 +16,7 @@ export function DishName({ label }: { readonly label: string }) {
         onFocus={(e) => e.currentTarget.select()}
         onChange={(e) => useDraft.getState().change({ label: e.currentTarget.value })}
       />
-      <span className="text-[0.8em] text-faint"> or </span>
+      <span className="text-[0.8em] text-faint"> {w.or} </span>
     </>
   );
 }
@@ -24,7 +25,7 @@ export function DishName({ label }: { readonly label: string }) {
 export function NewDish() {
   return (
     <Button weight="plain" className="ml-6 align-middle text-[1.05rem]" onClick={newDish}>
-      New dish
+      {w.newDish}
     </Button>
   );
 }

@@ -5,6 +5,8 @@ import { useNowMs } from '../../../stores/cooks/run.js';
 import { EatAtField, useEatAt, useRings, wishedMs } from '../../../ui/controls/EatAtField.js';
 import { stageName } from '../../../words/plan/acts.js';
 import { againstWish, timeOfDay } from '../../../words/measures/timeOfDay.js';
+import { pourSentenceWords as w } from '../../../words/screens/pourSentence.js';
+import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 const POT = 'pot';
 
@@ -27,21 +29,20 @@ export function EatAt({
   const [first] = meal?.placed ?? [];
   return (
     <div className="text-[1.05rem]">
-      <EatAtField label="On the table at" />
+      <EatAtField label={w.onTheTableAt} />
       <Link to="/table" className="ml-4 inline-flex min-h-12 items-center underline underline-offset-4">
-        With what is made beside it
+        {w.withWhatIsMadeBesideIt}
       </Link>
       {meal && first && wantedMs !== undefined && (
         <>
           <p className="m-0" role="status">
             {meal.lateMs > 0 ? (
               <strong>
-                Too late for that: begun now it is on the table at {timeOfDay(meal.tableMs)},{' '}
-                {againstWish(meal.tableMs, wantedMs)}.
+                {w.tooLateForThatBegun(timeOfDay(meal.tableMs), againstWish(meal.tableMs, wantedMs))}
               </strong>
             ) : (
               <>
-                Begin at <strong>{timeOfDay(first.fromMs)}</strong>.
+                <Emphasis text={w.beginAt(timeOfDay(first.fromMs))} />
               </>
             )}
           </p>

@@ -11,27 +11,28 @@ import { minutes, withOwn } from './minutes.js';
 import { Times } from '../Times.js';
 import { textureNames } from '../../../words/plan/textureWords.js';
 import { drainText, METHOD, TOAST, WASH } from '../../../words/words.js';
+import { pourSentenceWords as w } from '../../../words/screens/pourSentence.js';
 
 const SOAKS = [0, 5, 10, 20, 30, 45, 60, 120, 240];
 const TEMPERATURES = [
-  { value: 'cold', label: 'cold', hint: 'from the tap' },
-  { value: 'hot', label: 'hot', hint: 'just off the boil' },
+  { value: 'cold', label: 'cold', hint: w.fromTheTap },
+  { value: 'hot', label: 'hot', hint: w.justOffTheBoil },
 ] as const;
 const SIEVES = [5, 10, 20, 40];
-const SHAKEN = { value: 'shaken', label: 'shaken dry' };
+const SHAKEN = { value: 'shaken', label: w.shakenDry };
 const REUSED = [
-  { value: 'reused', label: 'in its soak water', hint: 'measured before the soak' },
-  { value: 'reusedAfter', label: 'in its soak water again', hint: 'measured once the grain is out' },
+  { value: 'reused', label: w.inItsSoakWater, hint: w.measuredBeforeTheSoak },
+  { value: 'reusedAfter', label: w.inItsSoakWaterAgain, hint: w.measuredOnceTheGrainIsOut },
 ];
 const SOAK_C = { cold: 8, cool: 22, warm: 45 } as const;
 const SOAK_WATERS = [
-  { value: 'cold', label: 'cold', hint: 'from the fridge, 8 °C' },
-  { value: 'cool', label: 'cool', hint: 'from the tap, 22 °C' },
-  { value: 'warm', label: 'warm', hint: 'hand-warm, 45 °C; drinks faster' },
+  { value: 'cold', label: 'cold', hint: w.fromTheFridge8C },
+  { value: 'cool', label: 'cool', hint: w.fromTheTap22C },
+  { value: 'warm', label: 'warm', hint: w.handWarm45CDrinksFaster },
 ] as const;
 const CRUST = [
-  { value: 'no', label: 'no crust' },
-  { value: 'yes', label: 'a crust' },
+  { value: 'no', label: w.noCrust },
+  { value: 'yes', label: w.aCrust },
 ] as const;
 
 const set = (change: Partial<DishSpec>): void => useDraft.getState().setSpec(change);
@@ -41,41 +42,41 @@ function PlainHow(spec: HowProps) {
   return (
     <section className="hung" aria-labelledby="how">
       <h2 id="how" className="m-0 text-[1.35rem] font-bold">
-        How it is made
+        {w.howItIsMade}
       </h2>
       <div className="mt-1 leading-[3.1rem]">
-        By{' '}
+        {w.by}{' '}
         <Pick
-          label="Method"
+          label={w.method}
           value={spec.method ?? 'coveredAbsorption'}
           options={METHODS.map((m) => ({ value: m, label: METHOD[m] }))}
           onChange={chooseMethod}
         />
-        . Grain{' '}
+        {w.grain}{' '}
         <Pick
-          label="Washing"
+          label={w.washing}
           value={spec.wash ?? 'unwashed'}
           options={optionsOf(WASH)}
           onChange={(wash) => set({ wash })}
         />
-        , soaked{' '}
+        {w.soaked}{' '}
         <Pick
-          label="Soak"
+          label={w.soak}
           value={(spec.soakMin ?? 0).toString()}
-          options={minutes(withOwn(SOAKS, spec.soakMin ?? 0), 'not at all')}
+          options={minutes(withOwn(SOAKS, spec.soakMin ?? 0), w.notAtAll)}
           onChange={(v) => set({ soakMin: Number(v) })}
         />
         {(spec.soakMin ?? 0) > 0 && (
           <>
             {' '}
-            in{' '}
+            {w.in}{' '}
             <Pick
-              label="Soak water"
+              label={w.soakWater}
               value={(spec.soakWaterC ?? 22) > 32 ? 'warm' : (spec.soakWaterC ?? 22) < 15 ? 'cold' : 'cool'}
               options={SOAK_WATERS}
               onChange={(v) => set({ soakWaterC: SOAK_C[v] })}
             />{' '}
-            water
+            {w.water}
           </>
         )}
         {wet && (
@@ -85,28 +86,29 @@ function PlainHow(spec: HowProps) {
         )}
         ,{' '}
         <Pick
-          label="Toasting"
+          label={w.toasting}
           value={spec.toast ?? 'none'}
           options={optionsOf(TOAST)}
           onChange={(toast) => set({ toast })}
         />
-        . Liquid goes in{' '}
+        {w.liquidGoesIn}{' '}
         <Pick
-          label="Temperature of the liquid"
+          label={w.temperatureOfTheLiquid}
           value={(spec.liquidTempC ?? 0) > 60 ? 'hot' : 'cold'}
           options={TEMPERATURES}
           onChange={(v) => set({ liquidTempC: v === 'hot' ? HOT_C : Math.max(1, spec.roomC) })}
         />
-        {spec.stages ? <>; then {spec.stages.length} stages of your own</> : <Times {...spec} />}. Wanted{' '}
+        {spec.stages ? <>{w.thenStagesOfYourOwn(spec.stages.length)}</> : <Times {...spec} />}
+        {w.wanted}{' '}
         <Pick
-          label="Texture wanted"
+          label={w.textureWanted}
           value={(spec.texture ?? 2).toString()}
           options={optionsOf(textureNames() as Readonly<Record<string, string>>)}
           onChange={(v) => set({ texture: Number(v) as Texture })}
         />
-        , with{' '}
+        {w.with}{' '}
         <Pick
-          label="Crust"
+          label={w.crust}
           value={spec.crust ? 'yes' : 'no'}
           options={CRUST}
           onChange={(v) => set({ crust: v === 'yes' })}
@@ -116,7 +118,7 @@ function PlainHow(spec: HowProps) {
           to="/method"
           className="inline-flex min-h-12 items-center font-semibold underline decoration-husk decoration-2 underline-offset-4"
         >
-          Change the stages
+          {w.changeTheStages}
         </Link>
       </div>
     </section>
@@ -131,7 +133,7 @@ function Draining({ drain, sieveMin = PLAN_DEFAULTS.sieveMin, soakWater }: HowPr
   }));
   return (
     <Pick
-      label="Draining"
+      label={w.draining}
       value={
         soakWater === 'reused' || soakWater === 'reusedAfter'
           ? soakWater

@@ -17,6 +17,7 @@ import { starchText } from '../../../words/plan/amyloseWords.js';
 import { litres, typedNumber, whole } from '../../../words/measures/numbers.js';
 import { DishName, NewDish } from './DishName.js';
 import { isWidth, usualMl, vesselOfWidth } from '../../../stores/kitchen/potOfWidth.js';
+import { pourSentenceWords as w } from '../../../words/screens/pourSentence.js';
 
 const MOST_PEOPLE = 16;
 const MOST_POTS = 6;
@@ -40,7 +41,7 @@ const potTyped = (typed: string): Option<string> | undefined => {
   return isWidth(cm)
     ? {
         value: `${WIDTH}${cm.toString()}`,
-        label: `a pot of ${cm.toString()} cm`,
+        label: w.aPotOfCm(cm),
         hint: `${litres(usualMl(cm))} l`,
       }
     : undefined;
@@ -73,35 +74,35 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
     <div className="text-[1.3rem] leading-[2.9rem] sm:text-[1.5rem] short:text-[1.2rem]">
       {draft.dishId === null && <DishName label={draft.label} />}
       <Pick
-        label="Dish"
+        label={w.dish}
         value={draft.dishId ?? undefined}
-        placeholder={draft.dishId === null ? 'another dish' : draft.label}
+        placeholder={draft.dishId === null ? w.anotherDish : draft.label}
         options={options.dishes}
         onChange={setDish}
       />{' '}
-      for <People portions={draft.spec.portions ?? 4} />:{' '}
+      {w.for} <People portions={draft.spec.portions ?? 4} />:{' '}
       <AmountField
-        label="Amount of grain"
+        label={w.amountOfGrain}
         shown={grain ? showAmountInput(draft.spec.grain, grain, measures, metric) : ''}
         onChange={setGrain}
-        placeholder="how much"
+        placeholder={w.howMuch}
         problem={problemAt('grain')}
         className="align-top"
       />{' '}
       {!metric && <Cup cups={cups} cupId={draft.cupId} />}
-      of{' '}
+      {w.of}{' '}
       <Pick
-        label="Grain"
+        label={w.grain2}
         value={draft.bagId ?? (draft.spec.grainId === '' ? undefined : `${LOOSE}${draft.spec.grainId}`)}
-        placeholder={grain?.name ?? 'a grain'}
+        placeholder={grain?.name ?? w.aGrain}
         options={options.grains}
         onChange={setGrainOf}
       />{' '}
-      in the{' '}
+      {w.inThe}{' '}
       <Pick
-        label="Pot"
+        label={w.pot}
         value={draft.vesselId ?? undefined}
-        placeholder="pot"
+        placeholder={w.pot2}
         wrongId={potProblem === undefined ? undefined : potProblemId}
         options={options.vessels}
         make={potTyped}
@@ -110,11 +111,11 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
       {!ownHeat && (
         <>
           {' '}
-          on the{' '}
+          {w.onThe}{' '}
           <Pick
-            label="Burner"
+            label={w.burner}
             value={draft.hobId ?? undefined}
-            placeholder="burner"
+            placeholder={w.burner2}
             options={options.hobs}
             onChange={setHob}
           />
@@ -123,25 +124,25 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
       {draft.spec.grainId !== '' && <NewDish />}
       {pots > 1 && (
         <>
-          , shared among{' '}
+          {w.sharedAmong}{' '}
           <button
             type="button"
             className="changeable"
             onClick={() => setPots(1)}
-            aria-label="Cook it in one pot"
+            aria-label={w.cookItInOnePot}
           >
-            {pots} pots
+            {w.pots(pots)}
           </button>
         </>
       )}
       {potProblem !== undefined && (
         <span id={potProblemId} role="alert" className="block text-[1.05rem] leading-snug text-ember">
-          {potProblem === 'This is needed.' ? 'Choose a pot.' : potProblem}
+          {potProblem === 'This is needed.' ? w.chooseAPot : potProblem}
           {wanted !== undefined && (
             <>
               {' '}
               <button type="button" className="changeable" onClick={() => setPots(wanted)}>
-                Share it among {wanted} pots
+                {w.shareItAmongPots(wanted)}
               </button>
             </>
           )}
@@ -166,7 +167,7 @@ function Cup({
     <span className="text-[0.8em]">
       (
       <Pick
-        label="Cup in use"
+        label={w.cupInUse}
         value={used.id}
         options={own.map((c) => ({ value: c.id, label: `${c.label} of ${whole(c.ml)} ml` }))}
         onChange={(id) => useDraft.getState().choose({ cupId: id })}
@@ -206,19 +207,19 @@ function People({ portions }: { readonly portions: number }) {
     <span
       className="inline-flex items-center align-bottom whitespace-nowrap"
       role="group"
-      aria-label="People"
+      aria-label={w.people}
     >
       <Step
-        label="One fewer"
+        label={w.oneFewer}
         sign="−"
         disabled={shown <= 1}
         onClick={() => setPortions(Math.max(1, Math.ceil(shown) - 1))}
       />
-      <output aria-label="How many" className="figures min-w-8 text-center text-[2rem]">
+      <output aria-label={w.howMany} className="figures min-w-8 text-center text-[2rem]">
         {shown}
       </output>
       <Step
-        label="One more"
+        label={w.oneMore}
         sign="+"
         disabled={shown >= MOST_PEOPLE}
         onClick={() => setPortions(Math.floor(shown) + 1)}

@@ -2,6 +2,7 @@ import { rescueTaps, type PotBelief, type RunState } from '@hammock/core';
 import { useCooks } from '../../../stores/cooks/cooks.js';
 import { Button } from '../../../ui/controls/Button.js';
 import { rescueText, chanceText, bottomText, nextText } from '../../../words/stove/observationWords.js';
+import { stoveObservedWords as w } from '../../../words/screens/stoveObserved.js';
 
 /** True where something is to be done now, or the pot looked at again: that stands above everything else. */
 export const isUrgent = ({ act, unlikely }: PotBelief): boolean => unlikely || act.kind !== 'none';
@@ -33,8 +34,8 @@ export function Advice({
     >
       <p className={`m-0 leading-snug font-bold ${urgent ? 'text-[1.6rem]' : 'text-[1.3rem]'}`}>
         {belief.unlikely
-          ? 'Few pots would show that now. Look once more, taste a grain, and say what you find.'
-          : (text ?? (belief.isDone ? 'Done. Leave it, and let it rest.' : 'Leave it as it is.'))}
+          ? w.fewPotsWouldShowThat
+          : (text ?? (belief.isDone ? w.doneLeaveItAndLet : w.leaveItAsItIs))}
       </p>
       {bottom !== '' && <p className="m-0 text-[1.15rem]">{bottom}</p>}
       <p className="m-0 text-faint">
@@ -47,7 +48,7 @@ export function Advice({
             for (const { kind, stageId, ...more } of made) tap(kind, stageId, more);
           }}
         >
-          I do that now
+          {w.iDoThatNow}
         </Button>
       )}
     </div>

@@ -6,6 +6,7 @@ import { Choice, Row } from './choices.js';
 import { PersonPick } from '../../../ui/controls/PersonPick.js';
 import { NumberField } from '../../../ui/controls/NumberField.js';
 import { OBSERVATION_WORDS, OBSERVATION_NAME } from '../../../words/stove/observationWords.js';
+import { stoveObservedWords as w } from '../../../words/screens/stoveObserved.js';
 
 /** What a saying adds to its kind. */
 export type SaidMore = Pick<Tap, 'said' | 'amount'>;
@@ -66,7 +67,7 @@ export function ObservationForm({ run, onSay, onMinutes, amount }: ObservationFo
   return (
     <section aria-labelledby="say" className="border-t-2 border-ink pt-2">
       <h2 id="say" className="m-0 text-[1.15rem] font-bold">
-        Say what you see
+        {w.sayWhatYouSee}
       </h2>
       <div className="mt-2 grid grid-cols-3 gap-2 sm:grid-cols-6 tall-wide:grid-cols-3">
         {sign !== undefined && (
@@ -79,13 +80,13 @@ export function ObservationForm({ run, onSay, onMinutes, amount }: ObservationFo
         ))}
         {!isDry && (
           <Choice open={opened === 'more' || isMore(opened)} onClick={() => toggle('more')}>
-            More …
+            {w.more}
           </Choice>
         )}
       </div>
       {opened === 'more' && (
-        <Row label="More to say">
-          {here?.end.kind === 'minutes' && <Choice onClick={() => setOpened('minutes')}>Minutes …</Choice>}
+        <Row label={w.moreToSay}>
+          {here?.end.kind === 'minutes' && <Choice onClick={() => setOpened('minutes')}>{w.minutes}</Choice>}
           {MORE.filter((kind) => fits(kind, run)).map((kind) =>
             OBSERVATIONS[kind].words || OBSERVATIONS[kind].range || OBSERVATIONS[kind].text ? (
               <Choice key={kind} onClick={() => setOpened(kind)}>
@@ -100,7 +101,7 @@ export function ObservationForm({ run, onSay, onMinutes, amount }: ObservationFo
         </Row>
       )}
       {opened === 'minutes' && (
-        <Row label="Minutes of this stage">
+        <Row label={w.minutesOfThisStage}>
           {MINUTES.map((n) => (
             <Choice
               key={n}
@@ -122,10 +123,10 @@ export function ObservationForm({ run, onSay, onMinutes, amount }: ObservationFo
 }
 
 const NOW: Readonly<Record<string, string>> = {
-  boil: 'Boils all over now',
-  holes: 'Holes now',
-  whistle: 'Whistle now',
-  flip: 'Flipped now',
+  boil: w.boilsAllOverNow,
+  holes: w.holesNow,
+  whistle: w.whistleNow,
+  flip: w.flippedNow,
 };
 
 /** A pot that stands can only go on, and one that cooks can only be set off. */
@@ -164,7 +165,7 @@ function Second({
       ))}
       {quick.map((n) => (
         <Choice key={n} onClick={() => say(kind, { amount: n })}>
-          {kind === 'lidUp' ? (n < 1 ? 'a look' : `${n.toString()} min`) : amount(n)}
+          {kind === 'lidUp' ? (n < 1 ? w.aLook : `${n.toString()} min`) : amount(n)}
         </Choice>
       ))}
       {range && <Exact kind={kind} say={say} />}
@@ -199,7 +200,7 @@ function Exact({
       }}
     >
       <NumberField
-        label={`${OBSERVATION_NAME[kind]}, exactly`}
+        label={w.exactly(OBSERVATION_NAME[kind])}
         by={kind === 'weighs' ? 'scale' : kind === 'reads' ? 'thermometer' : undefined}
         unit={range.unit}
         value={n}
@@ -209,13 +210,9 @@ function Exact({
         }
       />
       <Button type="submit" className="min-h-14" disabled={!good}>
-        So much
+        {w.soMuch}
       </Button>
-      {kind === 'weighs' && (
-        <span className="text-faint">
-          Pot and all, lid and all. The second weighing tells what has steamed off.
-        </span>
-      )}
+      {kind === 'weighs' && <span className="text-faint">{w.potAndAllLidAnd}</span>}
     </form>
   );
 }
@@ -232,14 +229,14 @@ function Note({ say }: { readonly say: (kind: ObservationKind, more?: SaidMore) 
     >
       <input
         className="changeable min-w-0 flex-1"
-        aria-label="Something else"
+        aria-label={w.somethingElse}
         value={text}
         maxLength={LONGEST_NOTE}
-        placeholder="something else"
+        placeholder={w.somethingElse2}
         onChange={(e) => setText(e.currentTarget.value)}
       />
       <Button type="submit" className="min-h-14" disabled={text.trim() === ''}>
-        Write it down
+        {w.writeItDown}
       </Button>
     </form>
   );

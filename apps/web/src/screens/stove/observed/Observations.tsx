@@ -8,6 +8,7 @@ import { showPour } from '../../../words/measures/amounts.js';
 import { observationText } from '../../../words/stove/observationWords.js';
 import { Advice, isUrgent } from './Advice.js';
 import { ObservationForm } from './ObservationForm.js';
+import { stoveObservedWords as w } from '../../../words/screens/stoveObserved.js';
 
 /** As much of what was said as is read at a glance. */
 const LAST = 4;
@@ -25,7 +26,7 @@ export function ToDoNow({ cook, run, nowMs, belief }: Observed) {
   const amount = useAmount(cook);
   if (!belief || !isUrgent(belief)) return null;
   return (
-    <Fence what="The advice" of={belief}>
+    <Fence what={w.theAdvice} of={belief}>
       <Advice belief={belief} run={run} amount={amount} nowMs={nowMs} />
     </Fence>
   );
@@ -47,7 +48,7 @@ export function Observations({ cook, run, nowMs, belief }: Observed) {
   return (
     <>
       {belief && !isUrgent(belief) && (
-        <Fence what="The advice" of={belief}>
+        <Fence what={w.theAdvice} of={belief}>
           <Advice belief={belief} run={run} amount={amount} nowMs={nowMs} />
         </Fence>
       )}

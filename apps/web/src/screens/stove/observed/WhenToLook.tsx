@@ -5,6 +5,8 @@ import { mendWords, SEEN } from '../../../words/stove/potWords.js';
 import { usePoured } from '../pouring/usePoured.js';
 import { useStoveOdds } from '../useStoveOdds.js';
 import { useMeasures, useMetric } from '../../../stores/kitchen/units.js';
+import { stoveObservedWords as w } from '../../../words/screens/stoveObserved.js';
+import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 /** When a look under the lid tells most, what should be seen there, and what to do when it is not. */
 export function WhenToLook({ cook, stage }: { readonly cook: CookRecord; readonly stage: Stage }) {
@@ -17,10 +19,10 @@ export function WhenToLook({ cook, stage }: { readonly cook: CookRecord; readonl
   if (first?.stageId !== stage.id) return null;
   return (
     <p className="m-0 text-[1.05rem] leading-snug">
-      <strong>If you look at {first.afterMin} min:</strong> {SEEN[first.expect]}.{' '}
+      <Emphasis text={w.ifYouLookAtMin(first.afterMin, SEEN[first.expect])} />{' '}
       {last && (
         <>
-          <strong>At the end:</strong> {SEEN[last.expect]}.{' '}
+          <Emphasis text={w.atTheEnd(SEEN[last.expect])} />{' '}
         </>
       )}
       {mendWords(first, (ml) => showPour(ml, measures, metric).main)}

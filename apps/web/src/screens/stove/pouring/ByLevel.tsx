@@ -5,6 +5,7 @@ import { Button } from '../../../ui/controls/Button.js';
 import { NumberField } from '../../../ui/controls/NumberField.js';
 import { whole } from '../../../words/measures/numbers.js';
 import { Choice, Row } from '../observed/choices.js';
+import { stovePouringWords as w } from '../../../words/screens/stovePouring.js';
 
 /** Joints that are told apart by a finger in a pot. */
 const JOINTS = [
@@ -36,13 +37,13 @@ export function ByLevel({
   if (!open)
     return (
       <Button weight="plain" className="min-h-14 text-[1.05rem]" onClick={() => setOpen(true)}>
-        tell it by its level
+        {w.tellItByItsLevel}
       </Button>
     );
   const good = mm >= 0 && mm <= MOST_MM;
   return (
     <span className="block w-full">
-      <Row label="How far it stands over the grain">
+      <Row label={w.howFarItStandsOver}>
         {JOINTS.map(([joints, words]) => (
           <Choice key={joints} onClick={() => set(joints * jointMm)}>
             {words}
@@ -56,14 +57,14 @@ export function ByLevel({
           }}
         >
           <NumberField
-            label={`Over the grain; as advised it stands ${whole(levels.aboveGrainMm)} mm`}
+            label={w.overTheGrainAsAdvised(whole(levels.aboveGrainMm))}
             unit="mm"
             value={mm}
             onChange={setMm}
             problem={Number.isFinite(mm) && !good ? `From 0 to ${MOST_MM.toString()} mm.` : undefined}
           />
           <Button type="submit" className="min-h-14" disabled={!good}>
-            So far
+            {w.soFar}
           </Button>
         </form>
       </Row>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useReader, useReading } from '../../../stores/kitchen/readings.js';
 import { Button } from '../../../ui/controls/Button.js';
+import { stovePouringWords as w } from '../../../words/screens/stovePouring.js';
 
 /** Where the kitchen has a scale that answers and the pot stands on it: what has been poured, while it is poured. */
 export function PourByScale({
@@ -21,7 +22,7 @@ export function PourByScale({
   if (!open)
     return (
       <Button weight="plain" className="min-h-14 text-[1.05rem]" onClick={() => setOpen(true)}>
-        weigh it as you pour
+        {w.weighItAsYouPour}
       </Button>
     );
   return (
@@ -63,31 +64,31 @@ function Pouring({
   const isLifted = now !== undefined && fromG !== undefined && now.value < fromG - LIFTED_G;
   return (
     <div className="flex w-full flex-wrap items-center gap-x-4 gap-y-2 bg-raised p-3" data-testid="pouring">
-      {ml === undefined && <p className="m-0">Put the pot on the scale, and wait until it stands still.</p>}
-      {ml !== undefined && isLifted && <p className="m-0">The pot is off the scale: put it back.</p>}
+      {ml === undefined && <p className="m-0">{w.putThePotOnThe}</p>}
+      {ml !== undefined && isLifted && <p className="m-0">{w.thePotIsOffThe}</p>}
       {ml !== undefined && !isLifted && (
         <p className="m-0">
-          Poured{' '}
-          <strong className="figures text-[2.4rem]">{Math.max(0, Math.round(ml)).toString()} ml</strong> of{' '}
-          {Math.round(wantedMl).toString()}
-          {ml > wantedMl * 1.02 && <strong className="text-ember">, {show(ml - wantedMl)} too much</strong>}
+          {w.poured}{' '}
+          <strong className="figures text-[2.4rem]">{Math.max(0, Math.round(ml)).toString()} ml</strong>{' '}
+          {w.of(Math.round(wantedMl))}
+          {ml > wantedMl * 1.02 && <strong className="text-ember">{w.tooMuch(show(ml - wantedMl))}</strong>}
         </p>
       )}
       <progress
         className="h-3 min-w-40 flex-1 accent-husk"
-        aria-label="Poured so far"
+        aria-label={w.pouredSoFar}
         max={wantedMl}
         value={Math.min(wantedMl, Math.max(0, ml ?? 0))}
       />
       <span className="flex flex-wrap gap-2">
         <Button disabled={!isSteady || ml === undefined || isLifted || ml < 1} onClick={() => onDone(ml)}>
-          That is poured
+          {w.thatIsPoured}
         </Button>
         <Button weight="plain" disabled={!isSteady} onClick={() => now && setFromG(now.value)}>
-          From here
+          {w.fromHere}
         </Button>
         <Button weight="plain" onClick={() => onDone()}>
-          Leave it
+          {w.leaveIt}
         </Button>
       </span>
     </div>

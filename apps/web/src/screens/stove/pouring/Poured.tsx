@@ -12,6 +12,8 @@ import { readMl } from '../../../words/measures/readMl.js';
 import { showPour } from '../../../words/measures/amounts.js';
 import { showSalt } from '../../../words/measures/saltAmounts.js';
 import { useMeasures, useMetric } from '../../../stores/kitchen/units.js';
+import { stovePouringWords as w } from '../../../words/screens/stovePouring.js';
+import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 /** The number again where it is needed, and what was really poured when it was something else. */
 export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly keepMl: number }) {
@@ -33,22 +35,18 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
   return (
     <div className="text-[1.3rem]">
       <p className="m-0">
-        {first && (
-          <>
-            All {showPour(first.ml, measures, metric).main} of {nameOf(first)}, then:{' '}
-          </>
-        )}
+        {first && <>{w.allOfThen(showPour(first.ml, measures, metric).main, nameOf(first))} </>}
         {verdict === 'nothing' ? (
           <>
-            Pour <strong className="figures text-[2.4rem]">nothing</strong>: the base is enough
+            {w.pour} <strong className="figures text-[2.4rem]">{w.nothing}</strong>
+            {w.theBaseIsEnough}
           </>
         ) : (
           <>
-            Pour <strong className="figures text-[2.4rem]">{advised.main}</strong>{' '}
-            {liquid?.name.toLowerCase()} ({advised.other})
-            {pots > 1 && ` into each of ${pots.toString()} pots`}
+            {w.pour} <strong className="figures text-[2.4rem]">{advised.main}</strong>{' '}
+            {liquid?.name.toLowerCase()} ({advised.other}){pots > 1 && w.intoEachOfPots(pots)}
             {additions && additions.laterMl > 0 && (
-              <>: now {showPour(additions.nowMl, measures, metric).main}, the rest hot and later</>
+              <>{w.nowTheRestHotAndLater(showPour(additions.nowMl, measures, metric).main)}</>
             )}
           </>
         )}
@@ -58,14 +56,14 @@ export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly k
             {salt.other === '' ? '' : ` (${salt.other})`}
           </>
         )}
-        . Stir once, taste. Have <strong>{showPour(keepMl, measures, metric).main}</strong> more hot in a pan.
+        <Emphasis text={w.stirOnceTasteHaveMore(showPour(keepMl, measures, metric).main)} />
       </p>
       <div className="mt-1 flex flex-wrap items-start gap-x-3">
-        <span className="leading-[3rem]">Poured</span>
+        <span className="leading-[3rem]">{w.poured}</span>
         <AmountField
-          label="What was really poured"
+          label={w.whatWasReallyPoured}
           shown={shown}
-          problem={wrong ? 'An amount, such as 3 cups or 700 ml.' : undefined}
+          problem={wrong ? w.anAmountSuchAs3 : undefined}
           onChange={({ text = '' }) => {
             const ml = readMl(text, cook.input.cupMl ?? 240, liquid?.densityGPerMl ?? 1);
             setWrong(ml === undefined);

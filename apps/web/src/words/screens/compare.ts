@@ -1,0 +1,36 @@
+import { strong } from '../strong.js';
+
+/** What a cook reads in screens/compare. */
+export const compareWords = {
+  lookingIntoTheKitchen: 'Looking into the kitchen …',
+  andAnotherWay: (draftLabel: string): string => `${draftLabel}, and another way`,
+  asPlanned: 'as planned',
+  setBesideIt: 'Set beside it',
+  thereIsNoAnswerToThis: 'There is no answer to this.',
+  hangsAtMl: (ml: string): string => `Hangs at ${ml} ml.`,
+  nothing: 'nothing',
+  of: 'of',
+  afterMlOfTheFirst: (ml: string): string => ` after ${ml} ml of the first`,
+  comesOut: 'comes out',
+  cookedMoisture: 'cooked moisture',
+  inEachOfPots: (pots: number): string => ` in each of ${pots.toString()} pots`,
+  handsOn: 'hands on',
+  handsOff: 'hands off',
+  saltToAdd: 'salt to add',
+  bedWhenCooked: 'bed when cooked',
+  mmDeep: (cookedMm: string): string => `${cookedMm} mm deep`,
+  moreOrLess: 'more or less',
+  almostNoneOf100: 'almost none of 100',
+  comesOutRight: 'comes out right',
+  twoWaysSideBySide: 'Two ways side by side',
+  theOther: 'the other',
+  whatDiffersAndWhy: 'What differs, and why',
+  nothingThatChangesTheWater: 'Nothing that changes the water.',
+  more: 'more',
+  less: 'less',
+  larger: 'larger',
+  smaller: 'smaller',
+  gSoThePourIs: (byG: number, more: string): string => `${byG.toString()} g, so the pour is ${strong(more)}`,
+  theTextureWantedLiesAt: (aim: string, aim2: string): string =>
+    `The texture wanted lies at ${aim} % cooked moisture as planned, at ${aim2} % the other way.`,
+} as const;

@@ -1,0 +1,80 @@
+import { strong } from '../strong.js';
+
+/** What a cook reads in screens/keeping. */
+export const keepingWords = {
+  everythingAsOneFile: 'Everything as one file',
+  householdKitchenDishesAndEvery:
+    'Household, kitchen, dishes and every pot with its taps, as JSON that other programs can read. What comes back in is looked over first, and a copy is made before.',
+  saveEverything: 'Save everything',
+  saveTheNotebookAsATable: 'Save the notebook as a table',
+  saveTheLarderAsATable: 'Save the larder as a table',
+  putAHouseholdBack: 'Put a household back',
+  anArchive: 'An archive',
+  lookedOver: 'Looked over',
+  lookingItOver: 'Looking it over …',
+  stop: 'Stop',
+  putIn: 'Put in',
+  puttingItIn: 'Putting it in …',
+  itIsIn: (lists: string): string => `It is in: ${lists}.`,
+  inThisFileIsNothing:
+    'In this file is nothing that can be read. In place of what is here it would leave an empty kitchen.',
+  leaveAnEmptyKitchen: 'Leave an empty kitchen',
+  keepWhatIsHere: 'Keep what is here',
+  inThisFileBesideWhat: 'In this file, beside what is here',
+  notHere: 'not here',
+  asHere: 'as here',
+  oneThing: 'One thing',
+  things: (wrongCount: number): string => `${wrongCount.toString()} things`,
+  cannotBeReadAndWould: (more: string, wrong: string): string =>
+    `${more} cannot be read and would be left out: ${wrong}.`,
+  addItToWhatIsHere: 'Add it to what is here',
+  inPlaceOfWhatIsHere: 'In place of what is here',
+  leaveIt: 'Leave it',
+  eraseEverythingOfMine: 'Erase everything of mine',
+  everyPotDishAndCopy:
+    'Every pot, dish and copy is erased here and on this device, with what was set aside. Every phone is let go. It cannot be put back. Type “everything” if you mean it.',
+  eraseIt: 'Erase it',
+  keepIt: 'Keep it',
+  copies: 'Copies',
+  copying: 'Copying …',
+  makeACopy: 'Make a copy',
+  everythingThisHouseholdWroteDown:
+    'Everything this household wrote down, as one file in the folder “copies” beside the data. One is made by itself every day and before every update; fourteen days are kept.',
+  aCopyIsMadeAnd: 'A copy is made, and was read back whole.',
+  noCopyWasMadeThe: 'No copy was made: the disk is full. Make room and try again; nothing was changed.',
+  noCopyWasMadeThe2: 'No copy was made: the server could not. Try again; nothing was changed.',
+  noCopyYet: 'No copy yet.',
+  noCopiesAndLeftAlone: (list: string): string =>
+    `No copies, and left alone: ${list}. They are links or folders.`,
+  readsWhatIsOnTheStove: 'reads what is on the stove',
+  theHousesPhones: 'The house’s phones',
+  letACooksPhoneIn: 'Let a cook’s phone in',
+  letAGuestsPhoneIn: 'Let a guest’s phone in',
+  onlyThisMachineIsAnswered: 'Only this machine is answered. Start Hammock with',
+  npmStartLan: 'npm start -- --lan',
+  andPhonesInTheHouse: 'and phones in the house can be let in, one by one; nobody else is.',
+  thisOne: ' (this one)',
+  seen: (name: string, more: string, may: string, seenAtMs: string): string =>
+    `${strong(name)}${more} ${may}, seen ${seenAtMs}`,
+  letGo: (name: string): string => `Let ${name} go`,
+  letItGo: 'Let it go',
+  thisMachineHasNoAddress: 'This machine has no address in the house: is it on the network?',
+  join: (address: string, code: string): string => `${address}/join#${code}`,
+  addressAndCodeForA: 'Address and code, for a phone’s camera',
+  onThePhoneInThe: 'On the phone, in the same network, open',
+  andType: 'and type',
+  itLetsOnePhoneIn: 'It lets one phone in, for ten minutes.',
+  thisDevice: 'This device',
+  everyScreenOpensWithThe: 'Every screen opens with the server away.',
+  theProgramItselfIsNot:
+    'The program itself is not kept here: it opens only while the server answers. Browsers keep it on the machine Hammock runs on, or over TLS.',
+  theBrowserHasPromisedNot: 'The browser has promised not to clear it by itself.',
+  askTheBrowserNotTo: 'Ask the browser not to clear it',
+  putHammockBesideTheOtherPrograms: 'Put Hammock beside the other programs',
+  whatYouTypeAndTap: 'What you type and tap is written down here first, and waits while the server is away.',
+  thereIsNoRoomHere:
+    'There is no room here: what you type goes to the server at once, and is lost while it is away. Make room.',
+  thisWindowKeepsNothingIt:
+    'This window keeps nothing: it may be a private one. What you type goes to the server at once.',
+  keeping: 'Keeping',
+} as const;
