@@ -12,6 +12,7 @@ import { potFromStretches } from '../compute/stove/potFromStretches.js';
 import { effectiveOf, samplesFromStretches, knownOf } from '../compute/stove/potSamples.js';
 import { runFromTaps } from '../compute/stove/runFromTaps.js';
 import type { Tap } from '../compute/stove/tap.js';
+import { broughtMl, effectOf } from '../compute/stove/tapEffects.js';
 
 /** A pot with all that was said and done at the stove. */
 export interface PotEvents {
@@ -34,22 +35,6 @@ export interface CookedFromEvents {
   readonly wants?: { readonly mean: number; readonly spread: number; readonly before: number };
 }
 
-/** Taps after which a pot is no more the pot of its plan. */
-const CHANGES: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>([
-  'extend',
-  'insert',
-  'again',
-  'skip',
-  'splash',
-  'ladled',
-  'heat',
-  'lid',
-  'lidUp',
-  'boiledOver',
-  'pause',
-]);
-/** Taps that tell when something was to be seen. A taste is what the verdict says once more. */
-const SEEN: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>(['looked', 'sign']);
 /** Kitchens that are followed, the least that have to be left, and the seed they are drawn with. */
 const DRAWS = 60;
 const LEAST_LEFT = 6;
@@ -62,9 +47,9 @@ const SEED = 20_261;
  */
 export function cookedFromEvents({ input, stages, taps, pouredMl }: PotEvents): CookedFromEvents | undefined {
   const effective = effectiveTaps(taps);
-  const isChanged = effective.some((t) => CHANGES.has(t.kind));
+  const isChanged = effective.some((t) => effectOf(t.kind).isOther === true);
   const weighings = effective.filter((t) => t.kind === 'weighs').sort((a, b) => a.atMs - b.atMs);
-  const isSeen = effective.some((t) => SEEN.has(t.kind));
+  const isSeen = effective.some((t) => effectOf(t.kind).evidence === 'when');
   if (!isChanged && weighings.length < 2 && !isSeen) return undefined;
   const made = completePlan(input);
   if (!made.ok) return undefined;
@@ -90,11 +75,7 @@ export function cookedFromEvents({ input, stages, taps, pouredMl }: PotEvents): 
 }
 
 /** What went into the pot by these taps, less what came out of it, ml of what the plan pours. */
-const netMl = (taps: readonly Tap[]): number =>
-  taps.reduce((sum, { kind, amount = 0 }) => {
-    if (kind === 'splash') return sum + amount;
-    return kind === 'ladled' ? sum - amount : sum;
-  }, 0);
+const netMl = (taps: readonly Tap[]): number => taps.reduce((sum, tap) => sum + broughtMl(tap), 0);
 
 type Until = (atMs: number, without?: Tap['kind']) => ReturnType<typeof stretchesFromRun>;
 

@@ -55,5 +55,5 @@ export {
   type ObservationProblem,
 } from '../compute/stove/observation.js';
 export { addedBy, INSERTED } from '../compute/stove/edits.js';
-export { isObservation, type ObservationKind } from '../compute/stove/tap.js';
+export { isObservation, type ObservationKind } from '../compute/stove/tapEffects.js';
 export { TASTED } from '../basics/grain/texture.js';

@@ -29,6 +29,7 @@ import { candidatesFor, type SaidNow } from './candidates.js';
 import { takenOn } from './potFromStretches.js';
 import { rescueTaps, type Rescue } from './rescues.js';
 import type { Tap } from './tap.js';
+import { effectOf } from './tapEffects.js';
 import { inOrder } from './tapOrder.js';
 
 /** What is asked about a pot on the stove. */
@@ -140,11 +141,14 @@ const FOUND: Readonly<Record<string, Partial<SaidNow>>> = {
   hardBelow: { tasted: 'hard' },
 };
 /** What makes another pot of it: what was tasted or seen before says little of it now. */
-const ANOTHER_POT: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>(['splash', 'ladled', 'boiledOver']);
+const isAnotherPot = ({ kind }: Tap): boolean => {
+  const { bringsMl, losesG } = effectOf(kind);
+  return bringsMl !== undefined || losesG !== undefined;
+};
 
 /** What the cook's tooth and eye said of the pot as it is: a tooth says better than any table what is right here. */
 function saidNow(said: readonly Tap[]): SaidNow {
-  const since = said.slice(said.findLastIndex((t) => ANOTHER_POT.has(t.kind)) + 1);
+  const since = said.slice(said.findLastIndex(isAnotherPot) + 1);
   const told = since.flatMap((t): readonly Partial<SaidNow>[] => {
     if (t.kind === 'tasted') return [{ tasted: TASTED.find((word) => word === t.said) }];
     if (t.kind === 'looked' || t.kind === 'sign') return [{ looked: LOOK[t.said ?? ''] }];
@@ -206,7 +210,7 @@ function thought(kitchens: readonly PotSample[], cooked: CookedStretches, around
  * a sign that ends its stage is what was waited for.
  */
 function isSurprising(kitchens: readonly PotSample[], { run }: Around): boolean {
-  const observed = run.said.filter((t) => TELLS.has(t.kind));
+  const observed = run.said.filter((t) => effectOf(t.kind).evidence !== undefined);
   const last = observed.at(-1);
   // A nose that smells it burnt is not asked to smell again.
   if (last === undefined || last.kind === 'sign' || last.said === 'burnt') return false;
@@ -214,16 +218,6 @@ function isSurprising(kitchens: readonly PotSample[], { run }: Around): boolean 
   const isFirst = before === undefined || last.atMs - before.atMs > AGREE_MS;
   return isFirst && chanceOfLast(kitchens) < UNLIKELY;
 }
-const TELLS: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>([
-  'looked',
-  'tasted',
-  'sign',
-  'smells',
-  'found',
-  'steam',
-  'weighs',
-  'reads',
-]);
 /** What is said within so long of each other is said of the same pot, ms: 4 min (common practice). */
 const AGREE_MS = 240_000;
 

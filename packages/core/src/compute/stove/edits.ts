@@ -2,6 +2,7 @@ import { HEATS, LID_STATES } from '../../basics/heat/equipment.js';
 import type { Stage } from '../../basics/method/stage.js';
 import { startNextStage, newLine, type Sheet } from './sheet.js';
 import type { Tap } from './tap.js';
+import { effectOf, isEdit, type EditKind } from './tapEffects.js';
 
 /** Acts that can be put between the stages of a pot that is on. */
 export const INSERTED = ['openBoil', 'simmer', 'steam', 'rest', 'wait', 'fork'] as const;
@@ -36,15 +37,27 @@ export const addedBy = (stageId: string): string | undefined =>
  */
 export function edit(sheet: Sheet, tap: Tap): boolean {
   const index = sheet.lines.findIndex((l) => l.stage.id === tap.stageId);
-  if (index < 0) return EDITS.has(tap.kind);
-  if (tap.kind === 'heat' || tap.kind === 'lid') return setAhead(sheet, index, tap);
-  if (tap.kind === 'insert') insert(sheet, index, tap);
-  if (tap.kind === 'again') again(sheet, index, tap);
-  if (tap.kind === 'back') back(sheet, index, tap.atMs);
-  if (tap.kind === 'skip') skip(sheet, index, tap.atMs);
-  return EDITS.has(tap.kind);
+  const isOfLine = isEdit(tap.kind);
+  if (index < 0) return isOfLine;
+  if (effectOf(tap.kind).sets === 'on') return setAhead(sheet, index, tap);
+  if (isEdit(tap.kind)) EDIT[tap.kind](sheet, index, tap);
+  return isOfLine;
 }
-const EDITS: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>(['insert', 'again', 'back', 'skip']);
+type Edit = (sheet: Sheet, index: number, tap: Tap) => void;
+const EDIT: Readonly<Record<EditKind, Edit>> = {
+  insert: (...at) => {
+    insert(...at);
+  },
+  again: (...at) => {
+    again(...at);
+  },
+  back: (sheet, index, { atMs }) => {
+    back(sheet, index, atMs);
+  },
+  skip: (sheet, index, { atMs }) => {
+    skip(sheet, index, atMs);
+  },
+};
 
 /** Puts a line in where it can still be cooked; a pot that was finished goes on with it at once. */
 function putIn(sheet: Sheet, after: number, stage: Stage, atMs: number): void {

@@ -8,6 +8,7 @@ import type { Setup } from '../pot/setup.js';
 import { BEDS, BROWN, DONE0, TEMP, TOP, W0 } from '../pot/state.js';
 import { LOOKED, type Found, type SignNow, type Smell, type Steams } from './observation.js';
 import type { Tap } from './tap.js';
+import { effectOf, type EvidenceKind } from './tapEffects.js';
 
 /** A cook is taken to be wrong about what is seen in one case of ten. */
 const WRONG = 0.1;
@@ -46,21 +47,24 @@ export interface Moment {
  * @returns 0 to 1, never 0: anybody may be wrong
  */
 export function likely(tap: Tap, moment: Moment): number {
-  const { reading } = moment;
-  const { kind, said, amount = 0 } = tap;
-  if (kind === 'looked')
-    return (
-      unsmelt(reading) * ofWords(LOOKED.indexOf(said as never), LOOKED.length, lookEdges(reading.gapsFull))
-    );
-  if (kind === 'tasted')
-    return unsmelt(reading) * ofWords(TASTED.indexOf(said as never), TASTED.length, tasteEdges(moment));
-  if (kind === 'sign') return ofSign(said as SignNow, moment);
-  if (kind === 'found') return ofFound(said as Found, moment);
-  if (kind === 'steam') return ofSteam(said as Steams, moment);
-  if (kind === 'smells') return ofSmell(said as Smell, reading.y[BROWN] ?? 0);
-  if (kind !== 'reads') return 1;
-  return mixed(Math.exp(-0.5 * (((reading.y[TEMP] ?? 0) - amount) / THERMOMETER_K) ** 2), 0.05);
+  return isEvidence(tap.kind) ? LIKELY[tap.kind](tap, moment) : 1;
 }
+const isEvidence = (kind: Tap['kind']): kind is EvidenceKind => effectOf(kind).evidence !== undefined;
+
+const LIKELY: Readonly<Record<EvidenceKind, (tap: Tap, moment: Moment) => number>> = {
+  looked: ({ said }, { reading }) =>
+    unsmelt(reading) * ofWords(LOOKED.indexOf(said as never), LOOKED.length, lookEdges(reading.gapsFull)),
+  tasted: ({ said }, moment) =>
+    unsmelt(moment.reading) * ofWords(TASTED.indexOf(said as never), TASTED.length, tasteEdges(moment)),
+  sign: ({ said }, moment) => ofSign(said as SignNow, moment),
+  found: ({ said }, moment) => ofFound(said as Found, moment),
+  steam: ({ said }, moment) => ofSteam(said as Steams, moment),
+  smells: ({ said }, { reading }) => ofSmell(said as Smell, reading.y[BROWN] ?? 0),
+  reads: ({ amount = 0 }, { reading }) =>
+    mixed(Math.exp(-0.5 * (((reading.y[TEMP] ?? 0) - amount) / THERMOMETER_K) ** 2), 0.05),
+  // The scale is heard where the pot's steam is: potFromStretches.ts.
+  weighs: () => 1,
+};
 
 /** What is likely where the cook is right, and what is left of it where one may be wrong. */
 const mixed = (right: number, anyway: number): number => (1 - WRONG) * right + WRONG * anyway;

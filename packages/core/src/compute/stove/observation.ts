@@ -2,7 +2,8 @@ import { TASTED } from '../../basics/grain/texture.js';
 import { HEATS } from '../../basics/heat/equipment.js';
 import { INSERTED } from './edits.js';
 import type { Range } from '../../plan/input/ranges.js';
-import { isObservation, type ObservationKind, type Tap } from './tap.js';
+import type { Tap } from './tap.js';
+import { isObservation, type ObservationKind } from './tapEffects.js';
 
 /** What is seen under the lid, wettest first: a soup, just over the grain, level with it, holes in it, dry. */
 export const LOOKED = ['soup', 'wet', 'level', 'holes', 'dry'] as const;

@@ -2,7 +2,8 @@ import { plannedMin, type Stage } from '../../basics/method/stage.js';
 import { edit, moveOn } from './edits.js';
 import { effectiveTaps } from './effective.js';
 import { startNextStage, lineRead, newSheet, type StageRun } from './sheet.js';
-import { isObservation, type Tap } from './tap.js';
+import type { Tap } from './tap.js';
+import { effectOf, isObservation } from './tapEffects.js';
 
 /** Where a cook stands, worked out from its taps alone. */
 export interface RunState {
@@ -39,8 +40,9 @@ export function runFromTaps(stages: readonly Stage[], events: readonly Tap[]): R
     const run = sheet.lines[sheet.current];
     if (run?.stage.id !== event.stageId) continue;
     if (event.kind === 'start') run.startedAtMs ??= event.atMs;
-    if (event.kind === 'pause' && run.startedAtMs !== undefined) sheet.pausedAtMs ??= event.atMs;
-    if (event.kind === 'resume') startNextStage(sheet, event.atMs);
+    if (effectOf(event.kind).stands === true && run.startedAtMs !== undefined)
+      sheet.pausedAtMs ??= event.atMs;
+    if (effectOf(event.kind).stands === false) startNextStage(sheet, event.atMs);
     if (event.kind === 'extend' && run.startedAtMs !== undefined) {
       // A stage can be shortened to nothing and no further.
       const least = -plannedMin(run.stage);

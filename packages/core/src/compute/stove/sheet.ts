@@ -1,6 +1,7 @@
 import { HEATS, LID_STATES, type Fire } from '../../basics/heat/equipment.js';
 import { plannedMin, type Stage } from '../../basics/method/stage.js';
 import type { Tap } from './tap.js';
+import { effectOf } from './tapEffects.js';
 
 /** How far one stage has come. */
 export interface StageRun {
@@ -97,16 +98,16 @@ export function fireNow(run: StageRun, said: readonly Tap[], nowMs: number): Fir
   let before: Fire['heat'] | undefined;
   for (const tap of said) {
     if (tap.atMs < startedAtMs || tap.atMs > doneAtMs) continue;
-    if (tap.kind === 'pause' && before === undefined) {
+    if (effectOf(tap.kind).stands === true && before === undefined) {
       before = fire.heat;
       fire = { ...fire, heat: 'off' };
     }
-    if (tap.kind === 'resume' && before !== undefined) {
+    if (effectOf(tap.kind).stands === false && before !== undefined) {
       fire = { ...fire, heat: before };
       before = undefined;
     }
     const isOver = tap.amount !== undefined && nowMs >= tap.atMs + tap.amount * MS;
-    if (!SETS.has(tap.kind) || isOver) continue;
+    if (effectOf(tap.kind).sets === undefined || isOver) continue;
     const heat = HEATS.find((h) => h === tap.said);
     const lid = tap.kind === 'lidUp' ? 'off' : LID_STATES.find((l) => l === tap.said);
     if (lid) fire = { ...fire, lid };
@@ -116,4 +117,3 @@ export function fireNow(run: StageRun, said: readonly Tap[], nowMs: number): Fir
   }
   return fire;
 }
-const SETS: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>(['heat', 'lid', 'lidUp']);

@@ -4,6 +4,7 @@ import { signsOf } from '../pot/surfaceSigns.js';
 import type { RunState } from './runFromTaps.js';
 import { fireNow, lineRead, newLine, type StageRun } from './sheet.js';
 import type { Tap } from './tap.js';
+import { broughtMl, effectOf } from './tapEffects.js';
 
 /** Something that was said, so many minutes after its stretch began. */
 interface SaidAt {
@@ -35,19 +36,6 @@ export interface CookedStretches {
   readonly stretches: readonly Stretch[];
 }
 
-/** Taps that change the pot: what comes after them is a stretch of its own. */
-const CHANGES: ReadonlySet<Tap['kind']> = new Set<Tap['kind']>([
-  'heat',
-  'splash',
-  'ladled',
-  'boiledOver',
-  'lid',
-  'lidUp',
-  'pause',
-  'resume',
-]);
-/** What a pot loses that boils over, g (common practice: a puddle on the hob) †. */
-const BOILED_OVER_G = 40;
 /** No pot stands at one stage for longer, min: a page that was left open is no pot. */
 const LONGEST_MIN = 240;
 const MS = 60_000;
@@ -124,7 +112,7 @@ function partsOf(line: StageRun, run: RunState, nowMs: number, plan: CompletePla
     .map((tap) => ({ tap, atMin: Math.min(allMin, (tap.atMs - from) / MS) }));
   const whole = lengthened(line.stage, line.extendedMin);
   // What is said of a pot without liquid changes nothing in it.
-  const done = isWetBy(run, line) ? here.filter(({ tap }) => CHANGES.has(tap.kind)) : [];
+  const done = isWetBy(run, line) ? here.filter(({ tap }) => effectOf(tap.kind).parts === true) : [];
   const moments = done.flatMap(momentsOf);
   // What comes of a pot that stands is thought of as if it went on now.
   const stands = done.length > 0 && run.pausedAtMs !== undefined && !isOver;
@@ -212,14 +200,11 @@ const NOTHING = (): Intake => ({ addG: 0, outG: 0 });
 
 /** When a tap does something: then, and once more where it is set back after its minutes. */
 function momentsOf({ tap, atMin }: SaidAt): DoneAt[] {
-  const { kind, amount } = tap;
-  const first: DoneAt = {
-    atMin,
-    intake: (plan) => intakeOf(tap, plan),
-    ...(kind === 'pause' ? { stands: true } : kind === 'resume' ? { stands: false } : {}),
-  };
-  const isSetBack = (kind === 'lidUp' || kind === 'heat') && amount !== undefined && amount > 0;
-  return isSetBack ? [first, { atMin: atMin + amount, intake: NOTHING }] : [first];
+  const { amount = 0 } = tap;
+  const { stands, sets } = effectOf(tap.kind);
+  const intake = (plan: CompletePlan): Intake => intakeOf(tap, plan);
+  const first: DoneAt = { atMin, intake, ...(stands === undefined ? {} : { stands }) };
+  return sets !== undefined && amount > 0 ? [first, { atMin: atMin + amount, intake: NOTHING }] : [first];
 }
 
 /** The stage from here on: what is left of its minutes, with what is other now. */
@@ -229,9 +214,9 @@ function after(change: Partial<Stage>, stage: Stage, id: string, goneMin: number
   return { ...stage, ...change, id, end };
 }
 
-function intakeOf({ kind, amount = 0 }: Tap, plan: CompletePlan): Intake {
-  const perMl = (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
-  if (kind === 'splash') return { addG: amount * perMl, outG: 0 };
-  if (kind === 'ladled') return { addG: 0, outG: amount * perMl };
-  return { addG: 0, outG: kind === 'boiledOver' ? BOILED_OVER_G : 0 };
+function intakeOf(tap: Tap, plan: CompletePlan): Intake {
+  const ml = broughtMl(tap);
+  const g = Math.abs(ml) * (plan.pourWith.water / 100) * plan.pourWith.densityGPerMl;
+  const lostG = effectOf(tap.kind).losesG ?? 0;
+  return ml > 0 ? { addG: g, outG: lostG } : { addG: 0, outG: g + lostG };
 }

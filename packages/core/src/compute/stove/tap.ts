@@ -1,4 +1,4 @@
-/** Everything that can be said at the stove: the one list of it. The first eight move the stages, the others tell of the pot. */
+/** Everything that can be said at the stove: the one list of it. What each does stands in tapEffects.ts. */
 export const TAP_KINDS = [
   'start',
   'done',
@@ -49,16 +49,3 @@ export interface Tap {
   /** For `undo`: the tap it takes back. Older undos name none and take back the last one standing. */
   readonly undoesId?: string;
 }
-
-/** Kinds of taps that tell of the pot and move no stage. */
-export type ObservationKind = Exclude<Tap['kind'], (typeof MOVES)[number]>;
-
-/** Taps that move the stages, or edit their line. */
-const MOVES = ['start', 'done', 'extend', 'undo', 'insert', 'again', 'back', 'skip'] as const;
-
-/**
- * True for a tap that tells of the pot.
- * @example isObservation('looked') // true
- */
-export const isObservation = (kind: Tap['kind']): kind is ObservationKind =>
-  !(MOVES as readonly string[]).includes(kind);
