@@ -68,7 +68,7 @@ export const QUESTIONS = [
   ['What moisture is wanted of a grain?', 'moisture', 'packages/core/src/basics/grain/moisture.ts'],
 ];
 
-/** How a word is looked for: among exported names, tests and made files left out. */
+/** How a word is looked for: among exported names, tests, made files and what a cook reads left out. */
 export const grepOf = (word) => [
   'grep',
   '-liE',
@@ -79,6 +79,8 @@ export const grepOf = (word) => [
   'apps/**/*.tsx',
   ':!*.spec.*',
   ':!*/testing/*',
+  ':!*/words/screens/*',
+  ':!*/words/ui/*',
 ];
 
 /** The comment of a declaration, its tags left out, as one line. */
@@ -112,7 +114,7 @@ export function glossary() {
     '',
     '### Where is …?',
     '',
-    'Look for the word among exported names: ``git grep -iE "^export .*WORD"``; the file is among the first three.',
+    'Look for the word among exported names: ``git grep -iE "^export .*WORD" -- ":!*/words/screens/*" ":!*/words/ui/*"``; the file is among the first three.',
     '',
     '| question | word | file |',
     '| --- | --- | --- |',

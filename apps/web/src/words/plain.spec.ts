@@ -5,7 +5,10 @@ import ts from 'typescript';
 import { ACT } from './plan/acts.js';
 import { GLOSSARY } from './glossary.js';
 import { SEEN } from './stove/potWords.js';
-import * as words from './words.js';
+import * as mostWords from './words.js';
+import { VESSEL_KIND } from './vesselKind.js';
+
+const words = { ...mostWords, VESSEL_KIND };
 
 const SRC = join(__dirname, '..');
 const NOT_READ = /\.spec\.|testing|workers|[/\\]keeping[/\\]|[/\\]api[/\\]|main\.ts$/u;

@@ -14,7 +14,6 @@ import type {
   TermKind,
   Texture,
   Toast,
-  VesselKind,
   Wall,
   Wash,
 } from '@hammock/core';
@@ -131,13 +130,6 @@ export const METHOD: Readonly<Record<Method, string>> = {
   stewSteam: 'stew and steam',
   fryDry: 'fry dry and steam',
   absorbButter: 'absorption, butter, crust',
-  pressureCooker: 'pressure cooker',
-  multiCooker: 'multi-cooker',
-  riceCooker: 'rice cooker',
-};
-
-export const VESSEL_KIND: Readonly<Record<VesselKind, string>> = {
-  pot: 'pot',
   pressureCooker: 'pressure cooker',
   multiCooker: 'multi-cooker',
   riceCooker: 'rice cooker',

@@ -29,7 +29,7 @@ import { inputOf, othersFor } from './others.js';
 import { tenths, whole } from '../../words/measures/numbers.js';
 import { useMetric } from '../../stores/kitchen/units.js';
 import { useKeptState } from '../../stores/session/persisted.js';
-import { compareWords as w } from '../../words/screens/compare.js';
+import * as w from '../../words/screens/compare.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** Two ways side by side: what each pours, how it comes out, how long it takes, and why they differ. */

@@ -7,7 +7,7 @@ import { tenths } from '../../words/measures/numbers.js';
 import { LateCharts } from './LateCharts.js';
 import { StageBar } from './StageBar.js';
 import type { useClock } from './useClock.js';
-import { courseWords as w } from '../../words/screens/course.js';
+import * as w from '../../words/screens/course.js';
 
 /** The margins of the plots, so that everything along time stands under itself. */
 const ALONG_TIME = 'ml-[40px] mr-[10px] sm:ml-[44px] sm:mr-[118px]';

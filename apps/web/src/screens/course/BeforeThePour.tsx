@@ -1,7 +1,7 @@
 import type { BeforeStage } from '@hammock/core';
 import { ACT } from '../../words/plan/acts.js';
 import { whole } from '../../words/measures/numbers.js';
-import { courseWords as w } from '../../words/screens/course.js';
+import * as w from '../../words/screens/course.js';
 
 /** What is done before the liquid, in a line each. */
 export function BeforeThePour({ stages }: { readonly stages: readonly BeforeStage[] }) {

@@ -24,7 +24,7 @@ import { Outcome } from './Outcome.js';
 import { PotOverTime } from './PotOverTime.js';
 import { useClock } from './useClock.js';
 import { whole } from '../../words/measures/numbers.js';
-import { courseWords as w } from '../../words/screens/course.js';
+import * as w from '../../words/screens/course.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** The pot over time: cut open, minute by minute, with what it comes to. */

@@ -1,7 +1,7 @@
 import { bandOf, type Course } from '@hammock/core';
 import { moistureOf, thinned } from './moment.js';
 import { whole } from '../../words/measures/numbers.js';
-import { courseWords as w } from '../../words/screens/course.js';
+import * as w from '../../words/screens/course.js';
 
 const HEADS = [
   'min',

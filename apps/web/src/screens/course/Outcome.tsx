@@ -4,7 +4,7 @@ import { textureWords } from '../../words/plan/textureWords.js';
 import { apartWords, changeText, troubleText } from '../../words/stove/potWords.js';
 import { BEDS } from './moment.js';
 import { tenths } from '../../words/measures/numbers.js';
-import { courseWords as w } from '../../words/screens/course.js';
+import * as w from '../../words/screens/course.js';
 
 export interface OutcomeProps {
   readonly course: Course;

@@ -2,7 +2,7 @@ import { bandOf, type HeatSetting, type LidState } from '@hammock/core';
 import { memo, useId } from 'react';
 import { potHandles, potLid, potOutline } from '../../ui/drawings/potShape.js';
 import { BEDS, moistureOf, type Moment } from './moment.js';
-import { courseWords as w } from '../../words/screens/course.js';
+import * as w from '../../words/screens/course.js';
 
 export interface PotOverTimeProps {
   readonly moment: Moment;

@@ -1,7 +1,7 @@
 import { plannedMin, type CookedStage, type Stage } from '@hammock/core';
 import { useRef, useState } from 'react';
 import { ACT } from '../../words/plan/acts.js';
-import { courseWords as w } from '../../words/screens/course.js';
+import * as w from '../../words/screens/course.js';
 
 export interface StageBarProps {
   readonly cooked: readonly CookedStage[];

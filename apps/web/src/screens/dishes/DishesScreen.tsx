@@ -16,7 +16,7 @@ import { BASES, baseOf, matching, type BaseKind } from './dishes.js';
 import { newDish } from '../../stores/plan/newDish.js';
 import { newId } from '../../storage/newId.js';
 import { useKeptState } from '../../stores/session/persisted.js';
-import { dishesWords as w } from '../../words/screens/dishes.js';
+import * as w from '../../words/screens/dishes.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 const ANY = { value: 'any', label: 'any' };
@@ -129,7 +129,7 @@ function Card({ dish, use }: { readonly dish: DishRecord; readonly use: DishUseR
       </div>
       <p className="mt-1 mb-0">
         {grainById(spec.grainId)?.name}
-        {w.for(
+        {w.forWord(
           METHOD[spec.method ?? 'coveredAbsorption'],
           spec.stages ? w.withStagesOfYourOwn : '',
           Math.round((spec.portions ?? 4) * 10) / 10,

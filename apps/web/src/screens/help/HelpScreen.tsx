@@ -1,5 +1,5 @@
 import { GLOSSARY, SHORTCUTS } from '../../words/glossary.js';
-import { helpWords as w } from '../../words/screens/help.js';
+import * as w from '../../words/screens/help.js';
 
 /** The words of ours, and the keys. */
 export function HelpScreen() {

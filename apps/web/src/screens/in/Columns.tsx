@@ -1,5 +1,5 @@
 import { NOTHING, type Table } from '../../stores/transfer/tables.js';
-import { inWords as w } from '../../words/screens/in.js';
+import * as w from '../../words/screens/in.js';
 
 /** Rows that are shown; all are kept. */
 const SHOWN = 8;

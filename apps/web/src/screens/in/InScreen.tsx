@@ -17,7 +17,7 @@ import { OpenFile, readFile } from '../../ui/controls/OpenFile.js';
 import { Leave } from './Leave.js';
 import { TableIn } from './TableIn.js';
 import { showPour } from '../../words/measures/amounts.js';
-import { inWords as w } from '../../words/screens/in.js';
+import * as w from '../../words/screens/in.js';
 
 /** Something came in, as a link, a file or shared from another program: what it is, and what would happen with it. */
 export function InScreen() {

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { useSharedIn } from '../../stores/plan/sharedIn.js';
-import { inWords as w } from '../../words/screens/in.js';
+import * as w from '../../words/screens/in.js';
 
 /** What came in is left: nothing is changed. */
 export function Leave() {

@@ -8,7 +8,7 @@ import type { Table } from '../../stores/transfer/tables.js';
 import { Button } from '../../ui/controls/Button.js';
 import { Columns } from './Columns.js';
 import { Leave } from './Leave.js';
-import { inWords as w } from '../../words/screens/in.js';
+import * as w from '../../words/screens/in.js';
 
 const MEANS: Readonly<Record<OwnMeaning, string>> = {
   name: 'name',

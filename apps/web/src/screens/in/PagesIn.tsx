@@ -17,7 +17,7 @@ import { nowMs } from '../../stores/session/time.js';
 import { Button } from '../../ui/controls/Button.js';
 import { Columns } from './Columns.js';
 import { Leave } from './Leave.js';
-import { inWords as w } from '../../words/screens/in.js';
+import * as w from '../../words/screens/in.js';
 
 const MEANS: Readonly<Record<PageMeaning, string>> = {
   id: w.itsOwnNumber,

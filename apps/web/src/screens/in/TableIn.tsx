@@ -5,7 +5,7 @@ import { Notice } from '../../ui/shell/Notice.js';
 import { Leave } from './Leave.js';
 import { OwnIn } from './OwnIn.js';
 import { PagesIn } from './PagesIn.js';
-import { inWords as w } from '../../words/screens/in.js';
+import * as w from '../../words/screens/in.js';
 
 const KINDS = { own: w.ingredientsOfYourOwn, pages: w.pagesOfTheNotebook } as const;
 

@@ -4,7 +4,7 @@ import { Button } from '../../ui/controls/Button.js';
 import { Notice } from '../../ui/shell/Notice.js';
 import { archiveText, LISTS, type Lists } from '../../words/storage/archiveWords.js';
 import { forgetIncoming, lookOver, putIn, takeAllAway, type LookedOver } from './archiveAsk.js';
-import { keepingWords as w } from '../../words/screens/keeping.js';
+import * as w from '../../words/screens/keeping.js';
 
 type State =
   | { readonly at: 'idle' }

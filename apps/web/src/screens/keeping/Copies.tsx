@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { ask } from '../../api/http.js';
 import { Button } from '../../ui/controls/Button.js';
 import { copyText } from '../../words/storage/syncWords.js';
-import { keepingWords as w } from '../../words/screens/keeping.js';
+import * as w from '../../words/screens/keeping.js';
 
 interface Copy {
   readonly name: string;

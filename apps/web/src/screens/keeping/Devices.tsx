@@ -5,7 +5,7 @@ import { nowMs } from '../../stores/session/time.js';
 import { Button } from '../../ui/controls/Button.js';
 import { QrCode } from '../../ui/sections/PlanLink.js';
 import { dayText } from '../../words/measures/days.js';
-import { keepingWords as w } from '../../words/screens/keeping.js';
+import * as w from '../../words/screens/keeping.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 interface Device {

@@ -3,7 +3,7 @@ import { Archive } from './Archive.js';
 import { Copies } from './Copies.js';
 import { Devices } from './Devices.js';
 import { ThisDevice } from './ThisDevice.js';
-import { keepingWords as w } from '../../words/screens/keeping.js';
+import * as w from '../../words/screens/keeping.js';
 
 /** What is kept where, how it goes out and comes in, and who of the house is let in. */
 export function KeepingScreen() {

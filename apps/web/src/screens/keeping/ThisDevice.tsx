@@ -3,7 +3,7 @@ import { useStore } from 'zustand';
 import { deviceState } from '../../storage/deviceStorage.js';
 import { askToPersist, installing } from '../../storage/installed.js';
 import { Button } from '../../ui/controls/Button.js';
-import { keepingWords as w } from '../../words/screens/keeping.js';
+import * as w from '../../words/screens/keeping.js';
 
 /** What this device keeps for when the server is away, and putting Hammock beside its other programs. */
 export function ThisDevice() {

@@ -9,7 +9,7 @@ import { AMYLOSE_WORDS, hasClass, starchText } from '../../words/plan/amyloseWor
 import { bestKnown, useLearnt } from '../../stores/kitchen/learnt.js';
 import { nowMs } from '../../stores/session/time.js';
 import { wantsText } from '../../words/notebook/learntWords.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 

@@ -6,7 +6,7 @@ import { forgetCanSize, rememberCanSize } from '../../stores/kitchen/canSizes.js
 import { Button } from '../../ui/controls/Button.js';
 import { TakenAway } from '../../ui/sections/TakenAway.js';
 import { whole } from '../../words/measures/numbers.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 const nameOf = ({ ingredientId, packet }: CanSize): string =>

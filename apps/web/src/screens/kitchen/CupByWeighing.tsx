@@ -4,7 +4,7 @@ import { NumberField } from '../../ui/controls/NumberField.js';
 import { ChoiceInput } from './inputs.js';
 import { whole } from '../../words/measures/numbers.js';
 import { useKeptState } from '../../stores/session/persisted.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 const GRAIN_WORDS = Object.fromEntries(GRAINS.map((g) => [g.id, g.name]));
 

@@ -4,7 +4,7 @@ import { NumberField } from '../../ui/controls/NumberField.js';
 import { HOB_KIND } from '../../words/words.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 const NEW_HOB: HobFields = { label: '', kind: 'gas', powerW: HOB_POWER_W };
 

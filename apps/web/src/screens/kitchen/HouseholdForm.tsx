@@ -7,7 +7,7 @@ import { problemsOf } from './checks.js';
 import { NumberField } from '../../ui/controls/NumberField.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { useUnits } from '../../stores/kitchen/units.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 /** Where this household cooks and how it likes its grain. Kept as it is typed, once it can be. */
 export function HouseholdForm() {

@@ -5,7 +5,7 @@ import { rowOf } from '../../stores/kitchen/ownLarder.js';
 import { NumberField } from '../../ui/controls/NumberField.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { whole } from '../../words/measures/numbers.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 const BODY: Readonly<Record<Body, string>> = {
   thinner: w.butThinner,

@@ -13,7 +13,7 @@ import { CanSizeList } from './CanSizeList.js';
 import { PeopleList } from './PeopleList.js';
 import { PotList } from './PotList.js';
 import { TextureScale } from './TextureScale.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 /** Bags, pots, hobs and cups of this household. */
 export function KitchenScreen() {

@@ -5,7 +5,7 @@ import { NumberField } from '../../ui/controls/NumberField.js';
 import { CupByWeighing } from './CupByWeighing.js';
 import { ChoiceInput, Problem, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 const CUP_KINDS = { cup: 'cup', spoon: 'spoon', jug: w.jugWithMarks } as const;
 

@@ -5,7 +5,7 @@ import { fieldsOf } from '../../stores/kitchen/kitchenRows.js';
 import { Button } from '../../ui/controls/Button.js';
 import { TakenAway } from '../../ui/sections/TakenAway.js';
 import { whole } from '../../words/measures/numbers.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 /** The water tests there are; each can be taken away and put back. */
 export function MeasuredSoFar() {

@@ -5,7 +5,7 @@ import { fieldsOf } from '../../stores/kitchen/kitchenRows.js';
 import { Button } from '../../ui/controls/Button.js';
 import { TakenAway } from '../../ui/sections/TakenAway.js';
 import { METHOD } from '../../words/words.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 /** Methods of one's own, made on the Method page. */
 export function MethodList() {

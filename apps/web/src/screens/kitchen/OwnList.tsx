@@ -2,7 +2,7 @@ import type { IngredientFields } from '@hammock/core/records';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { describeOwn, IngredientInputs, wrongWith } from './IngredientInputs.js';
 import { ThingList } from './ThingList.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 const NEW_INGREDIENT: IngredientFields = { label: '', figures: { like: 'tomato', body: 'thicker' } };
 

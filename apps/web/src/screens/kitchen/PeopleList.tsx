@@ -3,7 +3,7 @@ import { addPerson, removePerson, usePeople } from '../../stores/kitchen/people.
 import { Button } from '../../ui/controls/Button.js';
 import { PersonPick } from '../../ui/controls/PersonPick.js';
 import { TakenAway } from '../../ui/sections/TakenAway.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 /** Who cooks and eats here: a verdict can be somebody's, and a pot cooked to somebody's taste. */
 export function PeopleList() {

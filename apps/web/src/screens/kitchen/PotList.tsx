@@ -5,12 +5,13 @@ import { bestKnown, useLearnt } from '../../stores/kitchen/learnt.js';
 import { wantsText } from '../../words/notebook/learntWords.js';
 import { NumberField } from '../../ui/controls/NumberField.js';
 import { Tick } from '../../ui/controls/Tick.js';
-import { LID_FIT, VESSEL_KIND, WALL } from '../../words/words.js';
+import { VESSEL_KIND } from '../../words/vesselKind.js';
+import { LID_FIT, WALL } from '../../words/words.js';
 import { litres } from '../../words/measures/numbers.js';
 import { ChoiceInput, TextInput } from './inputs.js';
 import { ThingList } from './ThingList.js';
 import { isWidth, potOfWidth, usualMl } from '../../stores/kitchen/potOfWidth.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 /** What it holds with its width changed: until it is typed it follows, as long as the width is one. */
 function held(pot: VesselFields, diameterCm: number): number {

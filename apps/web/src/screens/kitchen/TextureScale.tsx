@@ -2,7 +2,7 @@ import { TEXTURES } from '@hammock/core';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { TEXTURE } from '../../words/words.js';
 import { ChoiceInput, TextInput } from './inputs.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 /** How this household's words lie beside ours. */
 const SOFTER: Readonly<Record<string, string>> = {

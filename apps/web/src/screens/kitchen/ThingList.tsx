@@ -8,7 +8,7 @@ import { TakenAway } from '../../ui/sections/TakenAway.js';
 import { problemsOf } from './checks.js';
 import { newId } from '../../storage/newId.js';
 import { useKeptState } from '../../stores/session/persisted.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 type Kind = Exclude<KitchenKind, 'dishes' | 'steamTests' | 'methods'>;
 
@@ -173,7 +173,7 @@ function Form<F extends object>({ focus, editing, one, fields, onChange, onLeave
   return (
     <form
       ref={focus}
-      aria-label={editing.isNew ? w.new(one) : w.change3(one)}
+      aria-label={editing.isNew ? w.newWord(one) : w.change3(one)}
       className="flex flex-col gap-3 py-2"
       onKeyDown={(e) => {
         // Escape in an open list closes the list and not the form.

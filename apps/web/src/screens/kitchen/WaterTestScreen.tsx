@@ -21,7 +21,7 @@ import { NumberField } from '../../ui/controls/NumberField.js';
 import { tenths, whole } from '../../words/measures/numbers.js';
 import { newId } from '../../storage/newId.js';
 import { useKeptState } from '../../stores/session/persisted.js';
-import { kitchenWords as w } from '../../words/screens/kitchen.js';
+import * as w from '../../words/screens/kitchen.js';
 
 const MINUTES = { least: 1, most: 120, unit: 'min' } as const;
 const SETTINGS = {

@@ -35,7 +35,7 @@ import { TimeLine } from './TimeLine.js';
 import { newId } from '../../storage/newId.js';
 import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
 import { useKeptState } from '../../stores/session/persisted.js';
-import { methodWords as w } from '../../words/screens/method.js';
+import * as w from '../../words/screens/method.js';
 
 /** The stages of a dish: read, dragged, split, changed, and kept as a method of one's own. */
 export function MethodScreen() {

@@ -1,6 +1,6 @@
 import type { Stage } from '@hammock/core';
 import { Tick } from '../../ui/controls/Tick.js';
-import { methodWords as w } from '../../words/screens/method.js';
+import * as w from '../../words/screens/method.js';
 
 /** What stands under the pot, around it or on it. */
 export function Extras({

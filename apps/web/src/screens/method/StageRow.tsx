@@ -20,7 +20,7 @@ import { ACT, stageName } from '../../words/plan/acts.js';
 import { HEAT, SIGN } from '../../words/words.js';
 import { LidNote, lidOptions } from './lids.js';
 import { endedBy } from './editStages.js';
-import { methodWords as w } from '../../words/screens/method.js';
+import * as w from '../../words/screens/method.js';
 
 export interface StageRowProps {
   readonly stage: Stage;

@@ -1,7 +1,7 @@
 import { isHandsOn, plannedMin, type Stage } from '@hammock/core';
 import { stageName } from '../../words/plan/acts.js';
 import { whole } from '../../words/measures/numbers.js';
-import { methodWords as w } from '../../words/screens/method.js';
+import * as w from '../../words/screens/method.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** A stage shorter than this is drawn as long as this, so that it can be seen, min. */

@@ -1,7 +1,7 @@
 import type { LidCost, LidState } from '@hammock/core';
 import { optionsOf, type Option } from '../../ui/controls/pickParts.js';
 import { LID } from '../../words/words.js';
-import { methodWords as w } from '../../words/screens/method.js';
+import * as w from '../../words/screens/method.js';
 
 /** So much is worth saying without being asked, g of water: a good sip. */
 const SAID_G = 25;

@@ -10,7 +10,7 @@ import { WhenSeen } from '../../ui/controls/WhenSeen.js';
 import { VERDICT } from '../../words/words.js';
 import { dayText } from '../../words/measures/days.js';
 import { offsOf, type JudgedPot, type Off } from './offs.js';
-import { notebookWords as w } from '../../words/screens/notebook.js';
+import * as w from '../../words/screens/notebook.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 const ROOM = 'min-h-[170px]';

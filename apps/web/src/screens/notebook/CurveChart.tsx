@@ -5,7 +5,7 @@ import { SVGRenderer } from 'echarts/renderers';
 import { useCallback } from 'react';
 import { colour, useChart } from '../../ui/hooks/useChart.js';
 import type { Off } from './offs.js';
-import { notebookWords as w } from '../../words/screens/notebook.js';
+import * as w from '../../words/screens/notebook.js';
 
 registerParts([LineChart, ScatterChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer]);
 

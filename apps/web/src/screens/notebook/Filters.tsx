@@ -5,7 +5,7 @@ import { Button } from '../../ui/controls/Button.js';
 import { Pick } from '../../ui/controls/Pick.js';
 import { VERDICT } from '../../words/words.js';
 import { EVERY, isEvery, type Wanted } from './useFound.js';
-import { notebookWords as w } from '../../words/screens/notebook.js';
+import * as w from '../../words/screens/notebook.js';
 
 const ANY = 'any';
 const choices = (

@@ -8,7 +8,7 @@ import { NumberField } from '../../ui/controls/NumberField.js';
 import { SmallSling } from '../../ui/drawings/SmallSling.js';
 import { wantsText } from '../../words/notebook/learntWords.js';
 import { learntRows, type LearntRow } from './learntRows.js';
-import { notebookWords as w } from '../../words/screens/notebook.js';
+import * as w from '../../words/screens/notebook.js';
 
 /** Most that a value is drawn to either side, points, and what its doubt is as slack of the rope. */
 const DRAWN_POINTS = 4;

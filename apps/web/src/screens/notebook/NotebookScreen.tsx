@@ -10,7 +10,7 @@ import { Teaches } from './Teaches.js';
 import { Curve } from './Curve.js';
 import { LearntList } from './LearntList.js';
 import { Pots } from './Pots.js';
-import { notebookWords as w } from '../../words/screens/notebook.js';
+import * as w from '../../words/screens/notebook.js';
 
 /** What was cooked, what was poured against what was advised, and how it came out. */
 export function NotebookScreen() {

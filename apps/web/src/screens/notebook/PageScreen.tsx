@@ -25,7 +25,7 @@ import { Teaches } from './Teaches.js';
 import { Poured } from './PouredMark.js';
 import { nowMs } from '../../stores/session/time.js';
 import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
-import { notebookWords as w } from '../../words/screens/notebook.js';
+import * as w from '../../words/screens/notebook.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** One pot as it was: its plan, its account of that day, its stages, its outcome. */

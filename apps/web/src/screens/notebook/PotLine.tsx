@@ -7,7 +7,7 @@ import { showPour } from '../../words/measures/amounts.js';
 import { BASE, VERDICT } from '../../words/words.js';
 import { dayText } from '../../words/measures/days.js';
 import { Poured } from './PouredMark.js';
-import { notebookWords as w } from '../../words/screens/notebook.js';
+import * as w from '../../words/screens/notebook.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** One pot of the notebook's list. */

@@ -3,7 +3,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Fence } from '../../ui/shell/Fence.js';
 import { PotLine } from './PotLine.js';
-import { notebookWords as w } from '../../words/screens/notebook.js';
+import * as w from '../../words/screens/notebook.js';
 
 /** What a line is about as high as, px, until it is drawn; and how many more are drawn than are seen. */
 const LINE_PX = 84;

@@ -5,7 +5,7 @@ import { nowMs } from '../../stores/session/time.js';
 import { Filters } from './Filters.js';
 import { PotRows } from './PotRows.js';
 import { EVERY, isEvery, useFound, type Wanted } from './useFound.js';
-import { notebookWords as w } from '../../words/screens/notebook.js';
+import * as w from '../../words/screens/notebook.js';
 
 /** The pots of the notebook, all or those that are looked for. */
 export function Pots({ recent }: { readonly recent: readonly CookLine[] }) {

@@ -1,4 +1,4 @@
-import { notebookWords as w } from '../../words/screens/notebook.js';
+import * as w from '../../words/screens/notebook.js';
 /** Advised against poured: the post is the advice, the bar what was poured more or less, 20 % to each side. */
 export function Poured({
   advisedMl,

@@ -12,7 +12,7 @@ import { useKitchenThings, type KitchenThings } from '../../stores/kitchen/kitch
 import { showPour } from '../../words/measures/amounts.js';
 import { wantsText } from '../../words/notebook/learntWords.js';
 import { learntRows } from './learntRows.js';
-import { notebookWords as w } from '../../words/screens/notebook.js';
+import * as w from '../../words/screens/notebook.js';
 
 const COUNTS_WORDS: readonly (readonly [Counts, string])[] = [
   ['once', w.learnFromIt],

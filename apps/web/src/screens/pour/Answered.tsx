@@ -18,7 +18,7 @@ import { showPour } from '../../words/measures/amounts.js';
 import { AMYLOSE_WORDS, hasClass } from '../../words/plan/amyloseWords.js';
 import { inAHundred, nearestTo } from '../../words/stove/potWords.js';
 import { useSayPour } from './number/useSayPour.js';
-import { pourWords as w } from '../../words/screens/pour.js';
+import * as w from '../../words/screens/pour.js';
 
 const WaysOut = late(() => fetched(() => import('./below.js')).then((m) => m.WaysOut));
 

@@ -4,7 +4,7 @@ import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { Button } from '../../ui/controls/Button.js';
 import { newId } from '../../storage/newId.js';
 import { useKeptState } from '../../stores/session/persisted.js';
-import { pourWords as w } from '../../words/screens/pour.js';
+import * as w from '../../words/screens/pour.js';
 
 /** Keeps the pot as it now stands as a dish: over the one it came from, or as one of its own. */
 export const KeepAsDish = memo(function KeepAsDish({

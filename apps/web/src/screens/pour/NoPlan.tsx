@@ -1,7 +1,7 @@
 import { useDraft } from '../../stores/plan/draft.js';
 import { useKitchen } from '../../stores/kitchen/kitchen.js';
 import { useOutbox } from '../../stores/session/pendingWrites.js';
-import { pourWords as w } from '../../words/screens/pour.js';
+import * as w from '../../words/screens/pour.js';
 
 /** Before anything is known: loading, an empty kitchen, or nobody there. */
 export function NoPlan() {

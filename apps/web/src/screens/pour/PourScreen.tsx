@@ -12,13 +12,13 @@ import { late } from '../../ui/hooks/late.js';
 import { useWide } from '../../ui/hooks/useWide.js';
 import { WhenSeen } from '../../ui/controls/WhenSeen.js';
 import { howProps } from './sentence/howProps.js';
-import { allPlacesIn, placesIn } from './places.js';
+import { stageLines } from './stageLines.js';
 import { answered, below } from './goesIn/pieces.js';
 import { NoPlan } from './NoPlan.js';
 import { Sentence } from './sentence/Sentence.js';
 import { SetAside } from './SetAside.js';
 import { useMeasures } from '../../stores/kitchen/units.js';
-import { pourWords as w } from '../../words/screens/pour.js';
+import * as w from '../../words/screens/pour.js';
 
 // The words of the plan stand first; the number comes a moment after them, and what stands below it after that.
 /** Room for what is answered, kept free until it has come: nothing below moves under a thumb. */
@@ -136,7 +136,7 @@ function WhatAndHow({ plan }: { readonly plan: PlanView }) {
           thenWith={spec.thenWith}
           laterShare={spec.laterShare}
           sauceLeftG={spec.sauceLeftG}
-          places={JSON.stringify(allPlacesIn(answer?.stages ?? []))}
+          places={stageLines(answer?.stages ?? [])}
           problems={(spec.ingredients ?? [])
             .map((_, i) => plan.problemAt(`ingredients[${i.toString()}]`) ?? '')
             .join('\n')}
@@ -155,7 +155,7 @@ function WhatAndHow({ plan }: { readonly plan: PlanView }) {
               base={answer.base}
               given={spec.base}
               stages={spec.stages}
-              places={JSON.stringify(placesIn(answer.stages))}
+              places={stageLines(answer.stages)}
               problem={plan.problemAt('base')}
             />
           </Fence>

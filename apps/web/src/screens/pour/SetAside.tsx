@@ -1,6 +1,6 @@
 import { useDraft } from '../../stores/plan/draft.js';
 import { Button } from '../../ui/controls/Button.js';
-import { pourWords as w } from '../../words/screens/pour.js';
+import * as w from '../../words/screens/pour.js';
 
 /** Another dish was chosen while this one had changes of its own: they are here, a press away. */
 export function SetAside() {

@@ -3,7 +3,7 @@ import { useCooks } from '../../stores/cooks/cooks.js';
 import { Button } from '../../ui/controls/Button.js';
 import { useInstruments } from '../../instruments/instruments.js';
 import type { PlanView } from '../../stores/plan/usePlan.js';
-import { pourWords as w } from '../../words/screens/pour.js';
+import * as w from '../../words/screens/pour.js';
 
 /** From the number to the stove. A pot already on is not thrown away. */
 export function StartCooking({ plan }: { readonly plan: PlanView }) {

@@ -4,7 +4,7 @@ import { useDraft } from '../../stores/plan/draft.js';
 import { Pick } from '../../ui/controls/Pick.js';
 import type { HowProps } from './sentence/howProps.js';
 import { minutes, withOwn } from './sentence/minutes.js';
-import { pourWords as w } from '../../words/screens/pour.js';
+import * as w from '../../words/screens/pour.js';
 
 const OPEN_BOILS = [0, 2, 3, 4, 5, 7, 10];
 const COVERED = [10, 12, 15, 18, 20, 25, 30, 40, 50];
@@ -98,7 +98,7 @@ export function Times(spec: HowProps) {
       const whistles = timing.whistles ?? 0;
       return (
         <>
-          {w.for}{' '}
+          {w.forWord}{' '}
           <Pick
             label={w.whistles}
             value={whistles.toString()}

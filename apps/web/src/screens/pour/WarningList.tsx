@@ -1,7 +1,7 @@
 import type { Warning } from '@hammock/core';
 import { Notice } from '../../ui/shell/Notice.js';
 import { warningText } from '../../words/plan/warningText.js';
-import { pourWords as w } from '../../words/screens/pour.js';
+import * as w from '../../words/screens/pour.js';
 
 /** Warnings, each with what to do. */
 export function WarningList({ warnings }: { readonly warnings: readonly Warning[] }) {

@@ -1,5 +1,6 @@
 import { isWet, type Ingredient, type IngredientInput, type Stage, type State } from '@hammock/core';
 import type { Option } from '../../ui/controls/pickParts.js';
+import type { StageLine } from './stageLines.js';
 import { stageName } from '../../words/plan/acts.js';
 import { STATE } from '../../words/words.js';
 
@@ -77,13 +78,13 @@ export function placed(place: string, isEarly: boolean): Placed {
 const EARLY: ReadonlySet<Stage['act']> = new Set<Stage['act']>(['warmFat', 'base', 'toast']);
 
 /** Every stage at which something can go in: before the liquid, and after. */
-export const allPlacesIn = (stages: readonly Stage[]): readonly Place[] => [
+export const allPlacesIn = (stages: readonly StageLine[]): readonly Place[] => [
   ...stages.filter((s) => EARLY.has(s.act)).map((s): Place => [s.id, stageName(s), true]),
   ...placesIn(stages),
 ];
 
 /** Stages after the first with liquid: what joins there was not fried with the rest. */
-export function placesIn(stages: readonly Stage[]): readonly Place[] {
+export function placesIn(stages: readonly StageLine[]): readonly Place[] {
   const first = stages.findIndex((s) => isWet(s.act) || s.act === 'fryDry');
   return first < 0 ? [] : stages.slice(first + 1).map((s) => [s.id, stageName(s)]);
 }

@@ -1,15 +1,15 @@
 import type { CookRecord } from '@hammock/core/records';
 import { besideRuns } from '@hammock/core/schedule';
 import { eventsOf } from '../../stores/cooks/cookRecord.js';
-import { useCooks } from '../../stores/cooks/cooks.js';
+import { useStove } from '../../stores/cooks/stove.js';
 import { useInstruments } from '../../instruments/instruments.js';
 import { Button } from '../../ui/controls/Button.js';
 import { clockText } from '../../words/measures/clock.js';
-import { stoveWords as w } from '../../words/screens/stove.js';
+import * as w from '../../words/screens/stove.js';
 
 /** What is made beside the pot, each with a clock of its own. */
 export function BesideClocks({ cook, nowMs }: { readonly cook: CookRecord; readonly nowMs: number }) {
-  const tap = useCooks((s) => s.tap);
+  const tap = useStove((s) => s.tap);
   const { primeAlarm } = useInstruments();
   const runs = besideRuns(cook.input.beside, eventsOf(cook));
   if (runs.length === 0) return null;

@@ -1,6 +1,6 @@
 import type { RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
-import { useCooks } from '../../stores/cooks/cooks.js';
+import { useStove } from '../../stores/cooks/stove.js';
 import { Button } from '../../ui/controls/Button.js';
 import { OutcomeForm } from '../../ui/sections/OutcomeForm.js';
 import { showPour } from '../../words/measures/amounts.js';
@@ -12,7 +12,7 @@ import { Observations, ToDoNow } from './observed/Observations.js';
 import { useBelief } from './observed/useBelief.js';
 import { useStoveOdds } from './useStoveOdds.js';
 import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
-import { stoveWords as w } from '../../words/screens/stove.js';
+import * as w from '../../words/screens/stove.js';
 
 /** The button that ended the last stage is gone: who pressed it goes on here. */
 const focusFound = (heading: HTMLElement | null): void => {
@@ -21,7 +21,7 @@ const focusFound = (heading: HTMLElement | null): void => {
 
 /** The pot is done: open it, and say how it came out. */
 export function Finished({ cook, run }: { readonly cook: CookRecord; readonly run: RunState }) {
-  const tap = useCooks((s) => s.tap);
+  const tap = useStove((s) => s.tap);
   const measures = useMeasures(cook.cupId);
   const metric = useMetric();
   const { keepMl } = useStoveOdds(cook);

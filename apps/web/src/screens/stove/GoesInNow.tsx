@@ -5,7 +5,7 @@ import { useMeasures, useMetric } from '../../stores/kitchen/units.js';
 import { showAmountInput } from '../../words/measures/amounts.js';
 import { goesInAt, type GoesIn } from '../../words/plan/goesIn.js';
 import { named } from '../../words/plan/planText.js';
-import { stoveWords as w } from '../../words/screens/stove.js';
+import * as w from '../../words/screens/stove.js';
 
 const thing = (id: string) => grainById(id) ?? rowOf(id);
 
@@ -41,7 +41,7 @@ export function GoesInNow({ cook, run }: { readonly cook: CookRecord; readonly r
       )}
       {are.length > 0 && (
         <p className="m-0 text-faint" data-testid="in-already">
-          {w.in(are.map((i) => `✓ ${name(i)}`).join(', '))}
+          {w.inWord(are.map((i) => `✓ ${name(i)}`).join(', '))}
         </p>
       )}
       {come.length > 0 && (

@@ -2,12 +2,12 @@ import { clockMs, secondsLeft, type RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { LOOKED } from '@hammock/core/records';
 import { useState } from 'react';
-import { useCooks } from '../../stores/cooks/cooks.js';
+import { useStove } from '../../stores/cooks/stove.js';
 import { Button } from '../../ui/controls/Button.js';
 import { clockText } from '../../words/measures/clock.js';
 import { nameIn } from '../../words/plan/stageWords.js';
 import { OBSERVATION_WORDS } from '../../words/stove/observationWords.js';
-import { stoveWords as w } from '../../words/screens/stove.js';
+import * as w from '../../words/screens/stove.js';
 
 /** For full hands: the act, its clock, and two things to press with an elbow. */
 export function HandsBusy({
@@ -25,7 +25,7 @@ export function HandsBusy({
   readonly onNext: () => void;
   readonly onLeave: () => void;
 }) {
-  const tap = useCooks((s) => s.tap);
+  const tap = useStove((s) => s.tap);
   const [looking, setLooking] = useState(false);
   const here = run.stages[run.current];
   if (!here) return null;

@@ -1,16 +1,16 @@
 import { Link } from 'react-router';
-import { useCooks } from '../../stores/cooks/cooks.js';
+import { useStove } from '../../stores/cooks/stove.js';
 import { useAccess } from '../../stores/session/access.js';
 import { Button } from '../../ui/controls/Button.js';
-import { stoveWords as w } from '../../words/screens/stove.js';
+import * as w from '../../words/screens/stove.js';
 
 /** Who gave a pot up finds the way back under the keys. */
 const focusOnce = (button: HTMLButtonElement | null): void => button?.focus();
 
 /** The way back for a pot that was given up. */
 export function GivenUp() {
-  const givenUp = useCooks((s) => s.givenUp);
-  const takeUpAgain = useCooks((s) => s.takeUpAgain);
+  const givenUp = useStove((s) => s.givenUp);
+  const takeUpAgain = useStove((s) => s.takeUpAgain);
   if (!givenUp) return null;
   return (
     <p className="m-0 flex flex-wrap items-center gap-x-4 text-lg" role="status">

@@ -2,18 +2,18 @@ import { clockMs, runFromTaps, secondsLeft } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { Link } from 'react-router';
 import { eventsOf } from '../../stores/cooks/cookRecord.js';
-import { useCooks } from '../../stores/cooks/cooks.js';
+import { useStove } from '../../stores/cooks/stove.js';
 import { useNowMs } from '../../stores/cooks/run.js';
 import { Button } from '../../ui/controls/Button.js';
 import { Fence } from '../../ui/shell/Fence.js';
 import { stageName } from '../../words/plan/acts.js';
 import { clockText } from '../../words/measures/clock.js';
-import { stoveWords as w } from '../../words/screens/stove.js';
+import * as w from '../../words/screens/stove.js';
 
 /** The other pots that are on, each with its act and its clock: a press brings one in sight. */
 export function PotTabs() {
-  const others = useCooks((s) => s.others);
-  const show = useCooks((s) => s.show);
+  const others = useStove((s) => s.others);
+  const show = useStove((s) => s.show);
   const now = useNowMs();
   if (others.length === 0) return null;
   return (

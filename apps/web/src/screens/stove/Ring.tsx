@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { heatOf, setRing, useReader, useReading } from '../../stores/kitchen/readings.js';
 import { Button } from '../../ui/controls/Button.js';
 import { HEAT } from '../../words/words.js';
-import { stoveWords as w } from '../../words/screens/stove.js';
+import * as w from '../../words/screens/stove.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /**

@@ -4,7 +4,7 @@ import { useKeptState } from '../../stores/session/persisted.js';
 import { Button } from '../../ui/controls/Button.js';
 import { cautionsAt } from '../../words/plan/cautionsAt.js';
 import { cautionText } from '../../words/plan/cautions.js';
-import { stoveWords as w } from '../../words/screens/stove.js';
+import * as w from '../../words/screens/stove.js';
 
 /** The cautions of this act; put away once a pot, and never for good. */
 export function StageCautions({ cook, run }: { readonly cook: CookRecord; readonly run: RunState }) {

@@ -1,12 +1,12 @@
 import { lastsMin, type RunState, type StageRun } from '@hammock/core';
 import { INSERTED, OBSERVATIONS } from '@hammock/core/records';
 import { useState } from 'react';
-import { useCooks } from '../../stores/cooks/cooks.js';
+import { useStove } from '../../stores/cooks/stove.js';
 import { stageName, ACT } from '../../words/plan/acts.js';
 import { HEAT, LID } from '../../words/words.js';
 import { Button } from '../../ui/controls/Button.js';
 import { Choice, Row } from './observed/choices.js';
-import { stoveWords as w } from '../../words/screens/stove.js';
+import * as w from '../../words/screens/stove.js';
 
 /** Every stage with its minutes, those that are over struck through; each can be changed on the way. */
 export function StageList({ run }: { readonly run: RunState }) {
@@ -59,7 +59,7 @@ const INSERT_MIN = [2, 5, 10];
 
 /** What can be done to one stage of the line from where the pot is. */
 function Changes({ line, at, run, onDone }: ChangesProps) {
-  const tap = useCooks((s) => s.tap);
+  const tap = useStove((s) => s.tap);
   const [more, setMore] = useState<'heat' | 'lid' | 'insert'>();
   const [act, setAct] = useState<(typeof INSERTED)[number]>();
   const { id, lid } = line.stage;

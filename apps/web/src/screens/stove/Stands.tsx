@@ -1,7 +1,7 @@
 import type { RunState } from '@hammock/core';
 import { Button } from '../../ui/controls/Button.js';
 import { timeOfDay } from '../../words/measures/timeOfDay.js';
-import { stoveWords as w } from '../../words/screens/stove.js';
+import * as w from '../../words/screens/stove.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** A pot that stands off the heat: since when, and the way on. */

@@ -2,7 +2,7 @@ import { clockMs, fireNow, isWet, plannedMin, secondsLeft, type RunState } from 
 import type { CookRecord } from '@hammock/core/records';
 import { useRef, useState } from 'react';
 import { deviceNowMs } from '../../storage/deviceClock.js';
-import { useCooks } from '../../stores/cooks/cooks.js';
+import { useStove } from '../../stores/cooks/stove.js';
 import { Button } from '../../ui/controls/Button.js';
 import { Fence } from '../../ui/shell/Fence.js';
 import { lookOf } from '../../words/plan/acts.js';
@@ -29,7 +29,7 @@ import { useStoveOdds } from './useStoveOdds.js';
 import { Observations, ToDoNow } from './observed/Observations.js';
 import { useBelief } from './observed/useBelief.js';
 import { WhenToLook } from './observed/WhenToLook.js';
-import { stoveWords as w } from '../../words/screens/stove.js';
+import * as w from '../../words/screens/stove.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** What brings its own heater stands on no ring. */
@@ -40,7 +40,7 @@ const TOGETHER_MS = 600;
 
 /** The pot on the stove: one act, its clock, what to look for, what comes next. */
 export function StoveScreen() {
-  const active = useCooks((s) => s.active);
+  const active = useStove((s) => s.active);
   if (!active) return <NoPot />;
   return (
     <>
@@ -54,7 +54,7 @@ export function StoveScreen() {
 
 /** A pot that cannot be shown: the others are still there, and it can be given up. */
 function InItsPlace() {
-  const giveUp = useCooks((s) => s.giveUp);
+  const giveUp = useStove((s) => s.giveUp);
   return (
     <div className="mt-4 flex flex-col items-start gap-3">
       <PotTabs />
@@ -74,8 +74,8 @@ function Cooking({ cook }: { readonly cook: CookRecord }) {
 
 function Current({ cook, run }: { readonly cook: CookRecord; readonly run: RunState }) {
   const now = useNowMs();
-  const tap = useCooks((s) => s.tap);
-  const giveUp = useCooks((s) => s.giveUp);
+  const tap = useStove((s) => s.tap);
+  const giveUp = useStove((s) => s.giveUp);
   const { primeAlarm, isAwake, speak } = useInstruments();
   const lastMs = useRef(-Infinity);
   const { keepMl } = useStoveOdds(cook);

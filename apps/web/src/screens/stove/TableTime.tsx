@@ -2,7 +2,7 @@ import type { RunState } from '@hammock/core';
 import { tableAtMs } from '@hammock/core/schedule';
 import { OTHER_MEAL_MS, useEatAt, wishedMs } from '../../ui/controls/EatAtField.js';
 import { againstWish, timeOfDay } from '../../words/measures/timeOfDay.js';
-import { stoveWords as w } from '../../words/screens/stove.js';
+import * as w from '../../words/screens/stove.js';
 import { Emphasis } from '../../ui/controls/Emphasis.js';
 
 /** When it will be on the table, as far as the pot has got, and what that is beside what was wanted. */

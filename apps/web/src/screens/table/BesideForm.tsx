@@ -8,7 +8,7 @@ import { Pick } from '../../ui/controls/Pick.js';
 import { Tick } from '../../ui/controls/Tick.js';
 import { stageName } from '../../words/plan/acts.js';
 import { newId } from '../../storage/newId.js';
-import { tableWords as w } from '../../words/screens/table.js';
+import * as w from '../../words/screens/table.js';
 
 const KINDS = [
   { value: 'side', label: w.aSideDish },

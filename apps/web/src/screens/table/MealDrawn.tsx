@@ -1,7 +1,7 @@
 import type { Meal, Placed } from '@hammock/core/schedule';
 import { timeOfDay } from '../../words/measures/timeOfDay.js';
 import type { MealTracks } from './meal.js';
-import { tableWords as w } from '../../words/screens/table.js';
+import * as w from '../../words/screens/table.js';
 
 const HOUR = 3_600_000;
 /** Steps between the marks of the day, ms; the first that leaves few enough of them. */

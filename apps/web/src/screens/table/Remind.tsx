@@ -7,7 +7,7 @@ import { useReminders } from '../../stores/meal/reminders.js';
 import { Button } from '../../ui/controls/Button.js';
 import type { MealTracks } from './meal.js';
 import { begins, whatText } from './mealWords.js';
-import { tableWords as w } from '../../words/screens/table.js';
+import * as w from '../../words/screens/table.js';
 
 interface RemindProps {
   readonly meal: Meal;

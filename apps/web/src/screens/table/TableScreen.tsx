@@ -12,7 +12,7 @@ import { mealTracks, type MealTracks } from './meal.js';
 import { useAlso, useOn, usePlanned } from './usePlanned.js';
 import { Remind } from './Remind.js';
 import { clashText, tableText, whatText } from './mealWords.js';
-import { tableWords as w } from '../../words/screens/table.js';
+import * as w from '../../words/screens/table.js';
 
 /** A meal is placed anew so often, ms. */
 const EVERY_MS = 15_000;
@@ -39,7 +39,7 @@ export function TableScreen() {
         <p className="m-0 mt-2 flex flex-wrap items-center gap-x-6 gap-y-2 text-[1.1rem]">
           <EatAtField label={w.eatAt} />
           <span>
-            {w.with}{' '}
+            {w.withWord}{' '}
             <Pick
               label={w.ringsThereAre}
               value={rings.toString()}

@@ -17,7 +17,7 @@ import { differenceText, linesOf, type Way } from './difference.js';
 import { variationsOf } from './variations.js';
 import { whole } from '../../words/measures/numbers.js';
 import { useKeptState } from '../../stores/session/persisted.js';
-import { whatifWords as w } from '../../words/screens/whatif.js';
+import * as w from '../../words/screens/whatif.js';
 
 const LateCharts = late(() => fetched(() => import('../course/LateCharts.js')).then((m) => m.LateCharts));
 

@@ -1,11 +1,12 @@
 import { runFromTaps, type RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
-import { useEffect, useMemo, useState } from 'react';
+import { use, useEffect, useMemo, useState } from 'react';
 import { eventsOf } from './cookRecord.js';
-import { nowMs } from '../session/time.js';
+import { StovePassedIn } from './stove.js';
 
-/** The household's time, once a second. */
+/** The time of the stove that is shown, twice a second. */
 export function useNowMs(): number {
+  const { nowMs } = use(StovePassedIn);
   const [now, setNow] = useState(nowMs);
   useEffect(() => {
     const tick = (): void => setNow(nowMs());
@@ -15,7 +16,7 @@ export function useNowMs(): number {
       clearInterval(timer);
       document.removeEventListener('visibilitychange', tick);
     };
-  }, []);
+  }, [nowMs]);
   return now;
 }
 

@@ -6,7 +6,7 @@ import { accountRows, type AccountRow } from './accountRows.js';
 import { Figures } from './Figures.js';
 import { hundredths, tenths, whole } from '../../words/measures/numbers.js';
 import { useMetric } from '../../stores/kitchen/units.js';
-import { accountWords as w } from '../../words/ui/account.js';
+import * as w from '../../words/ui/account.js';
 import { Emphasis } from '../controls/Emphasis.js';
 
 /** Where the water comes from and where it goes, to scale; every bar opens what it was worked out from. */

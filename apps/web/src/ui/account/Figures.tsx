@@ -6,7 +6,7 @@ import { BASE_BY, drainText, STATE, TOAST } from '../../words/words.js';
 import { useBackCloses } from '../hooks/useBackCloses.js';
 import type { AccountRow } from './accountRows.js';
 import { tenths, whole } from '../../words/measures/numbers.js';
-import { accountWords as w } from '../../words/ui/account.js';
+import * as w from '../../words/ui/account.js';
 
 /** The figures behind one row, next to it. One for all rows: a popover for each would be drawn at every keystroke. */
 export function Figures({ row, ...rest }: { readonly row: AccountRow | undefined } & At) {

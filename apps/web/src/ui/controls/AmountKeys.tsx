@@ -1,5 +1,5 @@
 import { FRACTIONS, UNIT_KEYS, withFraction, withUnit } from './amountTyping.js';
-import { controlsWords as w } from '../../words/ui/controls.js';
+import * as w from '../../words/ui/controls.js';
 
 export interface AmountKeysProps {
   readonly text: string;

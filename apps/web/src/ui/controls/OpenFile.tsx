@@ -2,7 +2,7 @@ import { useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { MOST_BYTES, useSharedIn } from '../../stores/plan/sharedIn.js';
 import { Button } from './Button.js';
-import { controlsWords as w } from '../../words/ui/controls.js';
+import * as w from '../../words/ui/controls.js';
 
 /** Kinds of file that may be something. */
 const KINDS = '.json,.jsonld,.html,.htm,.csv,.txt,.md,application/json,application/ld+json,text/*';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { addPerson, LONGEST_NAME, usePeople } from '../../stores/kitchen/people.js';
 import { Button } from './Button.js';
-import { controlsWords as w } from '../../words/ui/controls.js';
+import * as w from '../../words/ui/controls.js';
 
 /** One of the household, by a press; somebody new by their name. */
 export function PersonPick({

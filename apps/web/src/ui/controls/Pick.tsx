@@ -2,7 +2,7 @@ import { memo, useState, type ComponentType, type ReactNode } from 'react';
 import { fetched } from '../../storage/fetched.js';
 import { late } from '../hooks/late.js';
 import { Chevron, markWrong, type PickProps } from './pickParts.js';
-import { controlsWords as w } from '../../words/ui/controls.js';
+import * as w from '../../words/ui/controls.js';
 
 type ListProps = PickProps<string> & { readonly startOpen: boolean; readonly word: ReactNode };
 

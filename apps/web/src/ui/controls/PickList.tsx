@@ -2,7 +2,7 @@ import { getNonce } from 'get-nonce';
 import { Select } from 'radix-ui';
 import { Chevron, markWrong, type PickProps } from './pickParts.js';
 import { useOpened } from '../hooks/useBackCloses.js';
-import { controlsWords as w } from '../../words/ui/controls.js';
+import * as w from '../../words/ui/controls.js';
 
 /** The list behind a word of a sentence: a piece of its own, since the first page is read before anything is chosen. */
 export function PickList<T extends string>({

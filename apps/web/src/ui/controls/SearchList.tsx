@@ -6,7 +6,7 @@ import { Chevron, markWrong, type PickProps } from './pickParts.js';
 import { found } from './searching.js';
 import { useOpened } from '../hooks/useBackCloses.js';
 import { useNarrow } from '../hooks/useWide.js';
-import { controlsWords as w } from '../../words/ui/controls.js';
+import * as w from '../../words/ui/controls.js';
 
 const NONE: readonly string[] = [];
 

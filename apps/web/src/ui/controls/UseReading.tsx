@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useReader, useReading, zeroScale } from '../../stores/kitchen/readings.js';
-import { controlsWords as w } from '../../words/ui/controls.js';
+import * as w from '../../words/ui/controls.js';
 
 /** What an instrument is asked by, and how what it reads is shown. */
 const OF = {

@@ -1,4 +1,4 @@
-import { drawingsWords as w } from '../../words/ui/drawings.js';
+import * as w from '../../words/ui/drawings.js';
 export interface SideBySideProps {
   readonly caption: string;
   readonly heads: readonly [string, string];

@@ -13,7 +13,7 @@ import { Load, Posts } from '../drawings/slingParts.js';
 import { shareOfVerdict } from '../drawings/SmallSling.js';
 import { BASE, VERDICT } from '../../words/words.js';
 import { useKeptState } from '../../stores/session/persisted.js';
-import { sectionsWords as w } from '../../words/ui/sections.js';
+import * as w from '../../words/ui/sections.js';
 
 const VERDICTS: readonly Verdict[] = [1, 2, 3, 4, 5];
 const BASES = (Object.entries(BASE) as [BaseSeen, string][]).map(([key, words]) => [key, words] as const);

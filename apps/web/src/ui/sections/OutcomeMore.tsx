@@ -8,7 +8,7 @@ import { Button } from '../controls/Button.js';
 import { NumberField } from '../controls/NumberField.js';
 import { PersonPick } from '../controls/PersonPick.js';
 import { Tick } from '../controls/Tick.js';
-import { sectionsWords as w } from '../../words/ui/sections.js';
+import * as w from '../../words/ui/sections.js';
 
 /** What may be said of a pot besides how it came out. */
 export interface More {

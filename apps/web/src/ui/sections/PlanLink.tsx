@@ -1,7 +1,7 @@
 import { planToLink, type SharedPlan } from '@hammock/core/exchange';
 import { create } from 'qrcode';
 import { useId, useMemo } from 'react';
-import { sectionsWords as w } from '../../words/ui/sections.js';
+import * as w from '../../words/ui/sections.js';
 
 /** White around the code, in its dots: what readers need (ISO/IEC 18004). */
 const QUIET = 4;

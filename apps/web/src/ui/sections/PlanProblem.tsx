@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { PlanView } from '../../stores/plan/usePlan.js';
 import { fieldText } from '../../words/storage/syncWords.js';
-import { sectionsWords as w } from '../../words/ui/sections.js';
+import * as w from '../../words/ui/sections.js';
 
 /** What is wrong with the plan, where, and the way there. What else is on the screen is the plan before it. */
 export function PlanProblem({ plan, at }: { readonly plan: PlanView; readonly at: string }) {

@@ -5,7 +5,7 @@ import { lazy, Suspense, useState } from 'react';
 import { fetched } from '../../storage/fetched.js';
 import { CAREFUL, sheetText, type PlanSheet } from '../../words/plan/planText.js';
 import { Button } from '../controls/Button.js';
-import { sectionsWords as w } from '../../words/ui/sections.js';
+import * as w from '../../words/ui/sections.js';
 
 const PlanLink = lazy(() => fetched(() => import('./PlanLink.js')).then((m) => ({ default: m.PlanLink })));
 

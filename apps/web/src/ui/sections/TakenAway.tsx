@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { Button } from '../controls/Button.js';
-import { sectionsWords as w } from '../../words/ui/sections.js';
+import * as w from '../../words/ui/sections.js';
 
 /** Nothing asks "are you sure": what was removed last can be put back, by the key pressed next. */
 export function TakenAway({ label, onPutBack }: { readonly label: string; readonly onPutBack: () => void }) {

@@ -8,7 +8,7 @@ import { rowOf } from '../../stores/kitchen/ownLarder.js';
 import { fieldText, OF_BEFORE, reasonText, valueText } from '../../words/storage/syncWords.js';
 import { Button } from '../controls/Button.js';
 import { Fence } from './Fence.js';
-import { shellWords as w } from '../../words/ui/shell.js';
+import * as w from '../../words/ui/conflict.js';
 
 /** What waits for the cook: things changed in two places, and what the server will not have. */
 export function ConflictPanel() {

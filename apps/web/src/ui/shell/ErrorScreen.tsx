@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { Button } from '../controls/Button.js';
-import { shellWords as w } from '../../words/ui/shell.js';
+import * as w from '../../words/ui/shell.js';
 
 /** Something in the screen itself failed; nothing that was typed is lost. */
 export function ErrorScreen() {

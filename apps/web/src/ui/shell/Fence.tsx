@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { Button } from '../controls/Button.js';
-import { shellWords as w } from '../../words/ui/shell.js';
+import * as w from '../../words/ui/shell.js';
 
 /** A part of a screen that fails by itself: what is around it stays, and it can be asked for again. */
 export function Fence({

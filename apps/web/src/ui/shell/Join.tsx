@@ -5,7 +5,7 @@ import { keepTogether } from '../../stores/feed/feed.js';
 import { emptyOutbox, useOutbox } from '../../stores/session/pendingWrites.js';
 import { Button } from '../controls/Button.js';
 import { Notice } from './Notice.js';
-import { shellWords as w } from '../../words/ui/shell.js';
+import * as w from '../../words/ui/joinIn.js';
 
 /** The code that came with the address, where a camera read it. */
 const codeInAddress = (): string => /^#(\d{4}-?\d{4})$/u.exec(location.hash)?.[1] ?? '';

@@ -9,7 +9,7 @@ import { keepingCode, keepingText, type KeepingCode } from '../../words/storage/
 import { timeOfDay } from '../../words/measures/timeOfDay.js';
 import { fetched } from '../../storage/fetched.js';
 import { Notice } from './Notice.js';
-import { shellWords as w } from '../../words/ui/shell.js';
+import * as w from '../../words/ui/shell.js';
 
 const Settling = lazy(() =>
   fetched(() => import('./ConflictPanel.js')).then((m) => ({ default: m.ConflictPanel })),

@@ -2,7 +2,7 @@ import { useStore } from 'zustand';
 import { newVersion } from '../../storage/newVersion.js';
 import { Button } from '../controls/Button.js';
 import { Notice } from './Notice.js';
-import { shellWords as w } from '../../words/ui/shell.js';
+import * as w from '../../words/ui/shell.js';
 
 /** A newer Hammock is there: taken up when it is said so, and not while a pot is on. */
 export function NewVersion({ cooking }: { readonly cooking: boolean }) {

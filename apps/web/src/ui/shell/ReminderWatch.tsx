@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { useInstruments } from '../../instruments/instruments.js';
 import { useReminders } from '../../stores/meal/reminders.js';
 import { useNowMs } from '../../stores/cooks/run.js';
-import { shellWords as w } from '../../words/ui/shell.js';
+import * as w from '../../words/ui/shell.js';
 
 /** A reminder that was missed by more than this is not given any more, ms. */
 const MISSED_MS = 10 * 60_000;

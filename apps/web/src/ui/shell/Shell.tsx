@@ -15,7 +15,7 @@ import { useFocusInSight } from '../hooks/useFocusInSight.js';
 import { useFocusScreen } from '../hooks/useFocusScreen.js';
 import { useScrollPlace } from '../hooks/useScrollPlace.js';
 import { useShortcuts } from '../hooks/useShortcuts.js';
-import { shellWords as w } from '../../words/ui/shell.js';
+import * as w from '../../words/ui/shell.js';
 
 const StoveWatch = lazy(() =>
   fetched(() => import('./StoveWatch.js')).then((m) => ({ default: m.StoveWatch })),

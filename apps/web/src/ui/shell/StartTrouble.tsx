@@ -4,7 +4,7 @@ import { useAccess } from '../../stores/session/access.js';
 import { copyText } from '../../words/storage/syncWords.js';
 import { Button } from '../controls/Button.js';
 import { Notice } from './Notice.js';
-import { shellWords as w } from '../../words/ui/shell.js';
+import * as w from '../../words/ui/cannotStart.js';
 
 /** Why, and what to do where nothing here can be pressed for it. */
 const WHY: Readonly<Record<string, string>> = {

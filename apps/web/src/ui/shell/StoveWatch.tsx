@@ -12,7 +12,7 @@ import { stageName } from '../../words/plan/acts.js';
 import { clockText } from '../../words/measures/clock.js';
 import { Fence } from './Fence.js';
 import { ReminderWatch } from './ReminderWatch.js';
-import { shellWords as w } from '../../words/ui/shell.js';
+import * as w from '../../words/ui/shell.js';
 
 /** So long after its moment a bell is still left to ring, ms. */
 const RINGING_MS = 3000;

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { useLocation } from 'react-router';
 import { useUndo } from '../../stores/session/undo.js';
-import { shellWords as w } from '../../words/ui/shell.js';
+import * as w from '../../words/ui/shell.js';
 
 const press = (what: 'undo' | 'redo'): void => {
   // A field that is being typed in shows its own text: leaving it lets it show what is put back.

@@ -1,6 +1,5 @@
-/** What a cook reads in screens/help. */
-export const helpWords = {
-  wordsAndKeys: 'Words and keys',
-  whatWordsMeanHere: 'What words mean here',
-  keys: 'Keys',
-} as const;
+// What a cook reads in screens/help.
+
+export const wordsAndKeys = 'Words and keys';
+export const whatWordsMeanHere = 'What words mean here';
+export const keys = 'Keys';

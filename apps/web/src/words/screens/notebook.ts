@@ -1,115 +1,116 @@
 import { strong } from '../strong.js';
 
-/** What a cook reads in screens/notebook. */
-export const notebookWords = {
-  learnFromIt: 'learn from it',
-  itAlwaysComesOutSo: 'it always comes out so',
-  doNotLearnFromIt: 'do not learn from it',
-  whatItTeaches: 'What it teaches',
-  theServerSaysWhatIt: 'The server says what it changes as soon as it answers.',
-  nothingItIsNotLearntFrom: 'Nothing: it is not learnt from.',
-  nextTimeAsBeforeIt: 'Next time as before: it says what was thought already.',
-  more: 'more',
-  less: 'less',
-  nextTimeThanWithoutIt: (ml: string, more: string, after: string, without: string): string =>
-    `Next time ${ml} ${more} than without it: ${after} for this pot. ${without}`,
-  whetherItIsLearntFrom: 'Whether it is learnt from',
-  yourTaste: 'your taste',
-  mostlyOf: (mostName: string, id: string): string => `Mostly of ${mostName}: ${id}.`,
-  usuallyOffBy: 'usually off by',
-  usuallyOffByTheOtherWay: 'usually off by, the other way',
-  tooMuch: 'too much',
-  tooLittle: 'too little',
-  onePot: 'one pot',
-  howFarTheAdviceWasOff: 'How far the advice was off',
-  latelyAbout: (latest: number): string => `Lately about ${strong(`${latest.toString()} %`)}`,
-  overTheFirstEightPots: (first: number): string => `; over the first eight pots ${first.toString()} %`,
-  aVerdictTellsItTo: 'A verdict tells it to half a step, about 6 %.',
-  theCurve: 'The curve',
-  theSameAsATable: 'The same as a table',
-  potsOfTheCurve: 'Pots of the curve',
-  pot: 'pot',
-  cameOut: 'came out',
-  advised: 'advised',
-  wanted: 'wanted',
-  off: 'off',
-  whatWasLearntThingByThing: 'What was learnt, thing by thing',
-  eachHangsBetweenDrierAnd:
-    'Each hangs between drier and wetter than its kind. The tighter the rope, the surer.',
-  whatWasLearnt: 'What was learnt',
-  asYouToldIt: ', as you told it',
-  sinceItWasForgotten: ', since it was forgotten',
-  learnAgainFromAllPots: (name: string): string => `Learn again from all pots: ${name}`,
-  learnFromAllPots: 'Learn from all pots',
-  forget: (name: string): string => `Forget: ${name}`,
-  forget2: 'Forget',
-  tellByHand: (name: string): string => `Tell by hand: ${name}`,
-  tellByHand2: 'Tell by hand',
-  tellOf: (rowName: string): string => `Tell of ${rowName}`,
-  moreWaterThanItsKind: 'More water than its kind; less with a minus',
-  soItIs: 'So it is',
-  dish: 'Dish',
-  anyDish: 'any dish',
-  bag: 'Bag',
-  anyBag: 'any bag',
-  pot2: 'Pot',
-  anyPot: 'any pot',
-  cameOut2: 'Came out',
-  howeverItCameOut: 'however it came out',
-  judgedBy: 'Judged by',
-  whoeverJudged: 'whoever judged',
-  lookForPots: 'Look for pots',
-  wordsInTheNameOr: 'Words in the name or the note',
-  wordsInNameOrNote: 'words in name or note',
-  allPots: 'All pots',
-  asAdvised: 'as advised',
-  thanAdvised: (off: number, more: string): string => `${off.toString()} % ${more} than advised`,
-  cameOut3: (verdict: string): string => `came out ${verdict}`,
-  notJudgedYet: 'not judged yet',
-  poured: (poured: string): string => `${poured} poured`,
-  bottom: (verdict: string, base: string): string => `${strong(verdict)}, bottom ${base}`,
-  givenUp: 'given up',
-  potsCooked: 'Pots cooked',
-  thisPot: 'This pot',
-  theServerIsAwayOnly:
-    'The server is away: only the newest pots, which this device keeps, are looked through.',
-  looking: 'Looking …',
-  noPotIsLikeThat: 'No pot is like that.',
-  allOfItAsA: 'All of it as a table (CSV)',
-  bringInPagesOfATable: 'Bring in pages of a table',
-  notebook: 'Notebook',
-  thePotThatWasJust: 'The pot that was just written down',
-  openingTheNotebook: 'Opening the notebook …',
-  theNotebookIsAtThe:
-    'The notebook is at the server, and this device has no page of it yet: it opens when the server answers.',
-  nothingIsWrittenDownYet: 'Nothing is written down yet. Cook a pot from',
-  pour: 'Pour',
-  andSayHowItCame: 'and say how it came out: it takes ten seconds.',
-  ofCameOutJustRight: (wanted: number, judgedLength: number): string =>
-    `${wanted.toString()} of ${judgedLength.toString()} came out just right.`,
-  writtenDown: 'Written down:',
-  thePageOf: (cookLabel: string): string => `The page of “${cookLabel}”`,
-  allPages: 'All pages',
-  thisPage: 'This page',
-  isOnTheServer: (listedLabel: string): string => `${listedLabel} is on the server.`,
-  itIsNotAnsweringAs: 'It is not answering. As soon as it does, the page is here.',
-  thisPageIsNotIn: 'This page is not in the notebook.',
-  openingThePage: 'Opening the page …',
-  of: (startedAtMs: string, grain: string): string => `${startedAtMs}, ${grain} of`,
-  inThe: (vesselLabel: string): string => ` in the ${vesselLabel}`,
-  wanted2: (more: string, texture: string): string => `${more}, wanted ${texture}`,
-  cookItAgain: 'Cook it again',
-  cameOutBottom: (verdict: string, base: string): string => `Came out ${strong(verdict)}, bottom ${base}.`,
-  notJudgedYet2: 'Not judged yet.',
-  poured2: (poured: string, pouredOther: string): string => `${poured} (${pouredOther}) poured`,
-  changeTheOutcome: 'Change the outcome',
-  theAccountOfThatDay: 'The account of that day',
-  whatWasTapped: 'What was tapped',
-  whatCanBeTakenAlong: 'What can be taken along',
-  howItWent: 'How it went',
-  stage: 'stage',
-  planned: 'planned',
-  took: 'took',
-  notTimed: 'not timed',
-  whatWasSaidOfIt: 'What was said of it',
-} as const;
+// What a cook reads in screens/notebook.
+
+export const learnFromIt = 'learn from it';
+export const itAlwaysComesOutSo = 'it always comes out so';
+export const doNotLearnFromIt = 'do not learn from it';
+export const whatItTeaches = 'What it teaches';
+export const theServerSaysWhatIt = 'The server says what it changes as soon as it answers.';
+export const nothingItIsNotLearntFrom = 'Nothing: it is not learnt from.';
+export const nextTimeAsBeforeIt = 'Next time as before: it says what was thought already.';
+export const more = 'more';
+export const less = 'less';
+export const nextTimeThanWithoutIt = (ml: string, more: string, after: string, without: string): string =>
+  `Next time ${ml} ${more} than without it: ${after} for this pot. ${without}`;
+export const whetherItIsLearntFrom = 'Whether it is learnt from';
+export const yourTaste = 'your taste';
+export const mostlyOf = (mostName: string, id: string): string => `Mostly of ${mostName}: ${id}.`;
+export const usuallyOffBy = 'usually off by';
+export const usuallyOffByTheOtherWay = 'usually off by, the other way';
+export const tooMuch = 'too much';
+export const tooLittle = 'too little';
+export const onePot = 'one pot';
+export const howFarTheAdviceWasOff = 'How far the advice was off';
+export const latelyAbout = (latest: number): string => `Lately about ${strong(`${latest.toString()} %`)}`;
+export const overTheFirstEightPots = (first: number): string =>
+  `; over the first eight pots ${first.toString()} %`;
+export const aVerdictTellsItTo = 'A verdict tells it to half a step, about 6 %.';
+export const theCurve = 'The curve';
+export const theSameAsATable = 'The same as a table';
+export const potsOfTheCurve = 'Pots of the curve';
+export const pot = 'pot';
+export const cameOut = 'came out';
+export const advised = 'advised';
+export const wanted = 'wanted';
+export const off = 'off';
+export const whatWasLearntThingByThing = 'What was learnt, thing by thing';
+export const eachHangsBetweenDrierAnd =
+  'Each hangs between drier and wetter than its kind. The tighter the rope, the surer.';
+export const whatWasLearnt = 'What was learnt';
+export const asYouToldIt = ', as you told it';
+export const sinceItWasForgotten = ', since it was forgotten';
+export const learnAgainFromAllPots = (name: string): string => `Learn again from all pots: ${name}`;
+export const learnFromAllPots = 'Learn from all pots';
+export const forget = (name: string): string => `Forget: ${name}`;
+export const forget2 = 'Forget';
+export const tellByHand = (name: string): string => `Tell by hand: ${name}`;
+export const tellByHand2 = 'Tell by hand';
+export const tellOf = (rowName: string): string => `Tell of ${rowName}`;
+export const moreWaterThanItsKind = 'More water than its kind; less with a minus';
+export const soItIs = 'So it is';
+export const dish = 'Dish';
+export const anyDish = 'any dish';
+export const bag = 'Bag';
+export const anyBag = 'any bag';
+export const pot2 = 'Pot';
+export const anyPot = 'any pot';
+export const cameOut2 = 'Came out';
+export const howeverItCameOut = 'however it came out';
+export const judgedBy = 'Judged by';
+export const whoeverJudged = 'whoever judged';
+export const lookForPots = 'Look for pots';
+export const wordsInTheNameOr = 'Words in the name or the note';
+export const wordsInNameOrNote = 'words in name or note';
+export const allPots = 'All pots';
+export const asAdvised = 'as advised';
+export const thanAdvised = (off: number, more: string): string => `${off.toString()} % ${more} than advised`;
+export const cameOut3 = (verdict: string): string => `came out ${verdict}`;
+export const notJudgedYet = 'not judged yet';
+export const poured = (poured: string): string => `${poured} poured`;
+export const bottom = (verdict: string, base: string): string => `${strong(verdict)}, bottom ${base}`;
+export const givenUp = 'given up';
+export const potsCooked = 'Pots cooked';
+export const thisPot = 'This pot';
+export const theServerIsAwayOnly =
+  'The server is away: only the newest pots, which this device keeps, are looked through.';
+export const looking = 'Looking …';
+export const noPotIsLikeThat = 'No pot is like that.';
+export const allOfItAsA = 'All of it as a table (CSV)';
+export const bringInPagesOfATable = 'Bring in pages of a table';
+export const notebook = 'Notebook';
+export const thePotThatWasJust = 'The pot that was just written down';
+export const openingTheNotebook = 'Opening the notebook …';
+export const theNotebookIsAtThe =
+  'The notebook is at the server, and this device has no page of it yet: it opens when the server answers.';
+export const nothingIsWrittenDownYet = 'Nothing is written down yet. Cook a pot from';
+export const pour = 'Pour';
+export const andSayHowItCame = 'and say how it came out: it takes ten seconds.';
+export const ofCameOutJustRight = (wanted: number, judgedLength: number): string =>
+  `${wanted.toString()} of ${judgedLength.toString()} came out just right.`;
+export const writtenDown = 'Written down:';
+export const thePageOf = (cookLabel: string): string => `The page of “${cookLabel}”`;
+export const allPages = 'All pages';
+export const thisPage = 'This page';
+export const isOnTheServer = (listedLabel: string): string => `${listedLabel} is on the server.`;
+export const itIsNotAnsweringAs = 'It is not answering. As soon as it does, the page is here.';
+export const thisPageIsNotIn = 'This page is not in the notebook.';
+export const openingThePage = 'Opening the page …';
+export const of = (startedAtMs: string, grain: string): string => `${startedAtMs}, ${grain} of`;
+export const inThe = (vesselLabel: string): string => ` in the ${vesselLabel}`;
+export const wanted2 = (more: string, texture: string): string => `${more}, wanted ${texture}`;
+export const cookItAgain = 'Cook it again';
+export const cameOutBottom = (verdict: string, base: string): string =>
+  `Came out ${strong(verdict)}, bottom ${base}.`;
+export const notJudgedYet2 = 'Not judged yet.';
+export const poured2 = (poured: string, pouredOther: string): string => `${poured} (${pouredOther}) poured`;
+export const changeTheOutcome = 'Change the outcome';
+export const theAccountOfThatDay = 'The account of that day';
+export const whatWasTapped = 'What was tapped';
+export const whatCanBeTakenAlong = 'What can be taken along';
+export const howItWent = 'How it went';
+export const stage = 'stage';
+export const planned = 'planned';
+export const took = 'took';
+export const notTimed = 'not timed';
+export const whatWasSaidOfIt = 'What was said of it';

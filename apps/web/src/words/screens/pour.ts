@@ -1,69 +1,71 @@
-/** What a cook reads in screens/pour. */
-export const pourWords = {
-  cookThis: 'Cook this',
-  backToThePotOn: 'Back to the pot on the stove',
-  cookThisAsWell: 'Cook this as well',
-  isStillOn: (activeLabel: string): string => `${activeLabel} is still on.`,
-  worthKnowing: 'Worth knowing',
-  covered: ', covered',
-  minutesCovered: 'Minutes covered',
-  rested: ', rested',
-  rest: 'Rest',
-  notAtAll: 'not at all',
-  boiledOpen: '; boiled open',
-  openBoil: 'Open boil',
-  boiledOpenUntilHolesShow: '; boiled open until holes show',
-  boiledOpenUntilAbsorbed: '; boiled open until absorbed',
-  minTurnedOverMore: (m: number): string => `${m.toString()} min, turned over, ${m.toString()} more`,
-  for: '; for',
-  whistles: 'Whistles',
-  minutesNotWhistles: 'minutes, not whistles',
-  thenLow: ', then low',
-  minutesAtPressure: 'Minutes at pressure',
-  mode: 'Mode',
-  underPressure: 'under pressure',
-  slowHigh: 'slow, high',
-  slowLow: 'slow, low',
-  leftOnAfterItFlips: '; left on after it flips',
-  keptOn: 'Kept on',
-  keepIt: 'Keep it',
-  keepTheseChangesIn: (label: string): string => `Keep these changes in ${label}`,
-  orAs: 'or as',
-  as: 'As',
-  aDishOfItsOwn: 'a dish of its own',
-  keepAsANewDish: 'Keep as a new dish',
-  isKept: (kept: string): string => `${kept} is kept.`,
-  theWaysOut: 'The ways out',
-  countedAsTheBagSays: (amyloseWords: string): string => `Counted as the bag says: ${amyloseWords}.`,
-  theDrawingOfThePot: 'The drawing of the pot',
-  workingItOut: 'Working it out …',
-  noNumberYet: 'No number yet:',
-  whichGrainAndHowMuch: 'Which grain? And how much of it?',
-  howMuchGrain: 'How much grain?',
-  whichPot: 'Which pot?',
-  thePlanCannotBeReadYet: 'The plan cannot be read yet',
-  pourNothing: 'Pour nothing',
-  pour: (main: string, more: string): string => `Pour ${main}${more}`,
-  of100ComeOutRight: (share: string): string => `${share} of 100 come out right`,
-  nothingToHangYet: 'Nothing to hang yet.',
-  thisDeviceHasNotMet:
-    'This device has not met the server before, and it is not answering. As soon as it does, your kitchen is here.',
-  lookingIntoTheKitchen: 'Looking into the kitchen …',
-  startWith: (dishLabel: string): string => `Start with ${dishLabel}`,
-  noDishYet: 'No dish yet.',
-  everyDishHasBeenRemoved: 'Every dish has been removed. Put one back under Dishes.',
-  withYourChangesIsSetAside: (lastLabel: string): string => `${lastLabel}, with your changes, is set aside.`,
-  goBackToIt: 'Go back to it',
-  pour2: 'Pour',
-  theOddsInShort: 'The odds in short',
-  whatGoesIn: 'What goes in',
-  howItIsMade: 'How it is made',
-  theBase: 'The base',
-  theSalt: 'The salt',
-  theOdds: 'The odds',
-  theAccount: 'The account',
-  whatRulesOfThumbWouldPour: 'What rules of thumb would pour',
-  thePotMinuteByMinute: 'The pot, minute by minute',
-  whatIf: 'What if …',
-  compareWithAnotherWay: 'Compare with another way',
-} as const;
+// What a cook reads in screens/pour.
+
+export const cookThis = 'Cook this';
+export const backToThePotOn = 'Back to the pot on the stove';
+export const cookThisAsWell = 'Cook this as well';
+export const isStillOn = (activeLabel: string): string => `${activeLabel} is still on.`;
+export const worthKnowing = 'Worth knowing';
+export const covered = ', covered';
+export const minutesCovered = 'Minutes covered';
+export const rested = ', rested';
+export const rest = 'Rest';
+export const notAtAll = 'not at all';
+export const boiledOpen = '; boiled open';
+export const openBoil = 'Open boil';
+export const boiledOpenUntilHolesShow = '; boiled open until holes show';
+export const boiledOpenUntilAbsorbed = '; boiled open until absorbed';
+export const minTurnedOverMore = (m: number): string =>
+  `${m.toString()} min, turned over, ${m.toString()} more`;
+export const forWord = '; for';
+export const whistles = 'Whistles';
+export const minutesNotWhistles = 'minutes, not whistles';
+export const thenLow = ', then low';
+export const minutesAtPressure = 'Minutes at pressure';
+export const mode = 'Mode';
+export const underPressure = 'under pressure';
+export const slowHigh = 'slow, high';
+export const slowLow = 'slow, low';
+export const leftOnAfterItFlips = '; left on after it flips';
+export const keptOn = 'Kept on';
+export const keepIt = 'Keep it';
+export const keepTheseChangesIn = (label: string): string => `Keep these changes in ${label}`;
+export const orAs = 'or as';
+export const as = 'As';
+export const aDishOfItsOwn = 'a dish of its own';
+export const keepAsANewDish = 'Keep as a new dish';
+export const isKept = (kept: string): string => `${kept} is kept.`;
+export const theWaysOut = 'The ways out';
+export const countedAsTheBagSays = (amyloseWords: string): string =>
+  `Counted as the bag says: ${amyloseWords}.`;
+export const theDrawingOfThePot = 'The drawing of the pot';
+export const workingItOut = 'Working it out …';
+export const noNumberYet = 'No number yet:';
+export const whichGrainAndHowMuch = 'Which grain? And how much of it?';
+export const howMuchGrain = 'How much grain?';
+export const whichPot = 'Which pot?';
+export const thePlanCannotBeReadYet = 'The plan cannot be read yet';
+export const pourNothing = 'Pour nothing';
+export const pour = (main: string, more: string): string => `Pour ${main}${more}`;
+export const of100ComeOutRight = (share: string): string => `${share} of 100 come out right`;
+export const nothingToHangYet = 'Nothing to hang yet.';
+export const thisDeviceHasNotMet =
+  'This device has not met the server before, and it is not answering. As soon as it does, your kitchen is here.';
+export const lookingIntoTheKitchen = 'Looking into the kitchen …';
+export const startWith = (dishLabel: string): string => `Start with ${dishLabel}`;
+export const noDishYet = 'No dish yet.';
+export const everyDishHasBeenRemoved = 'Every dish has been removed. Put one back under Dishes.';
+export const withYourChangesIsSetAside = (lastLabel: string): string =>
+  `${lastLabel}, with your changes, is set aside.`;
+export const goBackToIt = 'Go back to it';
+export const pour2 = 'Pour';
+export const theOddsInShort = 'The odds in short';
+export const whatGoesIn = 'What goes in';
+export const howItIsMade = 'How it is made';
+export const theBase = 'The base';
+export const theSalt = 'The salt';
+export const theOdds = 'The odds';
+export const theAccount = 'The account';
+export const whatRulesOfThumbWouldPour = 'What rules of thumb would pour';
+export const thePotMinuteByMinute = 'The pot, minute by minute';
+export const whatIf = 'What if …';
+export const compareWithAnotherWay = 'Compare with another way';

@@ -1,72 +1,71 @@
 import { strong } from '../strong.js';
 
-/** What a cook reads in screens/pour/sentence. */
-export const pourSentenceWords = {
-  onTheTableAt: 'On the table at',
-  withWhatIsMadeBesideIt: 'With what is made beside it',
-  tooLateForThatBegun: (tableMs: string, tableMs2: string): string =>
-    `Too late for that: begun now it is on the table at ${tableMs}, ${tableMs2}.`,
-  beginAt: (fromMs: string): string => `Begin at ${strong(fromMs)}.`,
-  fromTheTap: 'from the tap',
-  justOffTheBoil: 'just off the boil',
-  shakenDry: 'shaken dry',
-  inItsSoakWater: 'in its soak water',
-  measuredBeforeTheSoak: 'measured before the soak',
-  inItsSoakWaterAgain: 'in its soak water again',
-  measuredOnceTheGrainIsOut: 'measured once the grain is out',
-  fromTheFridge8C: 'from the fridge, 8 °C',
-  fromTheTap22C: 'from the tap, 22 °C',
-  handWarm45CDrinksFaster: 'hand-warm, 45 °C; drinks faster',
-  noCrust: 'no crust',
-  aCrust: 'a crust',
-  howItIsMade: 'How it is made',
-  by: 'By',
-  method: 'Method',
-  grain: '. Grain',
-  washing: 'Washing',
-  soaked: ', soaked',
-  soak: 'Soak',
-  notAtAll: 'not at all',
-  in: 'in',
-  soakWater: 'Soak water',
-  water: 'water',
-  toasting: 'Toasting',
-  liquidGoesIn: '. Liquid goes in',
-  temperatureOfTheLiquid: 'Temperature of the liquid',
-  thenStagesOfYourOwn: (stagesLength: number): string =>
-    `; then ${stagesLength.toString()} stages of your own`,
-  wanted: '. Wanted',
-  textureWanted: 'Texture wanted',
-  with: ', with',
-  crust: 'Crust',
-  changeTheStages: 'Change the stages',
-  draining: 'Draining',
-  nameOfTheDish: 'Name of the dish',
-  or: 'or',
-  newDish: 'New dish',
-  aPotOfCm: (cm: number): string => `a pot of ${cm.toString()} cm`,
-  dish: 'Dish',
-  anotherDish: 'another dish',
-  for: 'for',
-  amountOfGrain: 'Amount of grain',
-  howMuch: 'how much',
-  of: 'of',
-  grain2: 'Grain',
-  aGrain: 'a grain',
-  inThe: 'in the',
-  pot: 'Pot',
-  pot2: 'pot',
-  onThe: 'on the',
-  burner: 'Burner',
-  burner2: 'burner',
-  sharedAmong: ', shared among',
-  cookItInOnePot: 'Cook it in one pot',
-  pots: (pots: number): string => `${pots.toString()} pots`,
-  chooseAPot: 'Choose a pot.',
-  shareItAmongPots: (wanted: number): string => `Share it among ${wanted.toString()} pots`,
-  cupInUse: 'Cup in use',
-  people: 'People',
-  oneFewer: 'One fewer',
-  howMany: 'How many',
-  oneMore: 'One more',
-} as const;
+// What a cook reads in screens/pour/sentence.
+
+export const onTheTableAt = 'On the table at';
+export const withWhatIsMadeBesideIt = 'With what is made beside it';
+export const tooLateForThatBegun = (tableMs: string, tableMs2: string): string =>
+  `Too late for that: begun now it is on the table at ${tableMs}, ${tableMs2}.`;
+export const beginAt = (fromMs: string): string => `Begin at ${strong(fromMs)}.`;
+export const fromTheTap = 'from the tap';
+export const justOffTheBoil = 'just off the boil';
+export const shakenDry = 'shaken dry';
+export const inItsSoakWater = 'in its soak water';
+export const measuredBeforeTheSoak = 'measured before the soak';
+export const inItsSoakWaterAgain = 'in its soak water again';
+export const measuredOnceTheGrainIsOut = 'measured once the grain is out';
+export const fromTheFridge8C = 'from the fridge, 8 °C';
+export const fromTheTap22C = 'from the tap, 22 °C';
+export const handWarm45CDrinksFaster = 'hand-warm, 45 °C; drinks faster';
+export const noCrust = 'no crust';
+export const aCrust = 'a crust';
+export const howItIsMade = 'How it is made';
+export const by = 'By';
+export const method = 'Method';
+export const grain = '. Grain';
+export const washing = 'Washing';
+export const soaked = ', soaked';
+export const soak = 'Soak';
+export const notAtAll = 'not at all';
+export const inWord = 'in';
+export const soakWater = 'Soak water';
+export const water = 'water';
+export const toasting = 'Toasting';
+export const liquidGoesIn = '. Liquid goes in';
+export const temperatureOfTheLiquid = 'Temperature of the liquid';
+export const thenStagesOfYourOwn = (stagesLength: number): string =>
+  `; then ${stagesLength.toString()} stages of your own`;
+export const wanted = '. Wanted';
+export const textureWanted = 'Texture wanted';
+export const withWord = ', with';
+export const crust = 'Crust';
+export const changeTheStages = 'Change the stages';
+export const draining = 'Draining';
+export const nameOfTheDish = 'Name of the dish';
+export const or = 'or';
+export const newDish = 'New dish';
+export const aPotOfCm = (cm: number): string => `a pot of ${cm.toString()} cm`;
+export const dish = 'Dish';
+export const anotherDish = 'another dish';
+export const forWord = 'for';
+export const amountOfGrain = 'Amount of grain';
+export const howMuch = 'how much';
+export const of = 'of';
+export const grain2 = 'Grain';
+export const aGrain = 'a grain';
+export const inThe = 'in the';
+export const pot = 'Pot';
+export const pot2 = 'pot';
+export const onThe = 'on the';
+export const burner = 'Burner';
+export const burner2 = 'burner';
+export const sharedAmong = ', shared among';
+export const cookItInOnePot = 'Cook it in one pot';
+export const pots = (pots: number): string => `${pots.toString()} pots`;
+export const chooseAPot = 'Choose a pot.';
+export const shareItAmongPots = (wanted: number): string => `Share it among ${wanted.toString()} pots`;
+export const cupInUse = 'Cup in use';
+export const people = 'People';
+export const oneFewer = 'One fewer';
+export const howMany = 'How many';
+export const oneMore = 'One more';

@@ -1,109 +1,57 @@
-/** What a cook reads in ui/shell. */
-export const shellWords = {
-  slippedItsRopeEverythingElse: (what: string): string =>
-    `${what} slipped its rope. Everything else holds; nothing is lost.`,
-  hangItUpAgain: 'Hang it up again',
-  thisScreenSlippedItsRope: 'This screen slipped its rope.',
-  whatYouTypedAndTapped:
-    'What you typed and tapped is kept. Load the screen again; the pot and its clock go on.',
-  loadAgain: 'Load again',
-  nothingHangsHere: 'Nothing hangs here.',
-  backToThePot: 'Back to the pot',
-  changedInTwoPlaces: (writeLabel: string): string => `${writeLabel}: changed in two places`,
-  wasChangedInTwoPlaces: (writeLabel: string): string => `${writeLabel} was changed in two places.`,
-  itWasRemovedHereAnd: 'It was removed here and changed on another device.',
-  itWasChangedHereAnd: 'It was changed here and removed on another device.',
-  what: 'what',
-  here: 'here',
-  elsewhere: 'elsewhere',
-  removeIt: 'Remove it',
-  keepWhatIsHere: 'Keep what is here',
-  letItBeRemoved: 'Let it be removed',
-  takeWhatIsElsewhere: 'Take what is elsewhere',
-  writtenBefore: (writeLabel: string): string => `${writeLabel}: written before`,
-  itWasRemovedHere: 'It was removed here.',
-  itWasChangedHere: 'It was changed here.',
-  removeItAllTheSame: 'Remove it all the same',
-  storeItAllTheSame: 'Store it all the same',
-  letItGo: 'Let it go',
-  notStored: (writeLabel: string, reasonText: string): string => `Not stored: ${writeLabel}. ${reasonText}`,
-  tryAgain: 'Try again',
-  read: 'Read',
-  hammockFellAtAndWas: (fellAtMs: string): string =>
-    `Hammock fell at ${fellAtMs} and was started again. Nothing that was stored is lost.`,
-  whatThisDeviceRememberedCould:
-    'What this device remembered could not be read and was begun anew. What the server stored is all there.',
-  nothingWaitsOnThisDevice: 'Nothing waits on this device.',
-  wordsAndKeys: 'Words and keys',
-  whatIsKept: 'What is kept',
-  aNewerHammockIsHere: 'A newer Hammock is here. It waits until the pot is off.',
-  aNewerHammockIsHere2: 'A newer Hammock is here.',
-  takeItUp: 'Take it up',
-  undoAndRedo: 'Undo and redo',
-  undo: 'Undo',
-  redo: 'Redo',
-  beginNow: 'Begin now',
-  theClockOf: (cookLabel: string): string => `The clock of ${cookLabel}`,
-  timeToLook: (whose: string): string => `${whose}: time to look.`,
-  timeIsUp: (whose: string): string => `${whose}: time is up.`,
-  timeIsUp2: (ready: string): string => `${ready}: time is up.`,
-  openTheLid: (cookLabel: string): string => `Open the lid · ${cookLabel}`,
-  letThisDeviceIn: 'Let this device in',
-  onTheMachineHammockRuns:
-    'On the machine Hammock runs on, open Keeping and let a phone in: it shows a code.',
-  oneChangeWaitsOnThis: 'One change waits on this device and is stored once it is let in again.',
-  changesWaitOnThisDevice: (waiting: number): string =>
-    `${waiting.toString()} changes wait on this device and are stored once it is let in again.`,
-  or: (more: string): string => `${more} Or`,
-  it: 'it',
-  them: 'them',
-  giveUp: (more: string): string => `give ${more} up`,
-  thenEverythingThatThisDevice: ': then everything that this device remembers of the household is forgotten.',
-  theCode: 'The code',
-  whatThisDeviceIsCalled: 'What this device is called',
-  bluePhone: 'Blue phone',
-  letItIn: 'Let it in',
-  anotherHammockIsUsingThe: 'another Hammock is using the same data. End that one, then try again',
-  itCannotWriteWhereIts:
-    'it cannot write where its data lie. Mend the permissions of that folder or its disk, then try again',
-  theDiskIsFullAnd:
-    'the disk is full, and it has to copy the data before it brings them up to date. Make room, then try again',
-  itsDataAreDamaged: 'its data are damaged',
-  itsDataWereMadeBy: 'its data were made by a newer Hammock. Start that one',
-  sqliteIsNotBuiltFor: 'SQLite is not built for this machine: the terminal says what to type',
-  somethingIsWrongThatThe: 'something is wrong that the terminal says more about',
-  hammockCannotStart: 'Hammock cannot start',
-  hammockCannotStart2: 'Hammock cannot start:',
-  itsNewestWholeCopyIs: (copy: string): string =>
-    ` Its newest whole copy is of ${copy}. What is there now is set aside when that is put back.`,
-  thereIsNoWholeCopy: ' There is no whole copy of them: a backup of the machine may have one.',
-  whatYouDoHereMeanwhile: 'What you do here meanwhile is kept on this device and sent when it has started.',
-  putThatCopyBack: 'Put that copy back',
-  starting: 'Starting …',
-  itStillCannotStart: 'It still cannot start.',
-  pour: 'Pour',
-  stove: 'Stove',
-  notebook: 'Notebook',
-  dishes: 'Dishes',
-  kitchen: 'Kitchen',
-  skipToWhatIsOn: 'Skip to what is on the page',
-  screens: 'Screens',
-  hammock: 'Hammock',
-  potsAreOn: (cooksLength: number): string => `${cooksLength.toString()} pots are on`,
-  aPotIsOn: 'a pot is on',
-  whatWaitsForYourWord: 'What waits for your word',
-  thisScreen: 'This screen',
-  theBell: 'The bell',
-  whatIsOnTheStove: 'What is on the stove; guests see it and change nothing',
-  theStove: 'The stove',
-  stages: 'Stages',
-  anotherWay: 'Another way',
-  minuteByMinute: 'Minute by minute',
-  whatIf: 'What if',
-  whenItIsOnTheTable: 'When it is on the table',
-  waterTest: 'Water test',
-  whatCameIn: 'What came in',
-  keeping: 'Keeping',
-  aPageOfTheNotebook: 'A page of the notebook',
-  notHere: 'Not here',
-} as const;
+// What a cook reads in ui/shell.
+
+export const slippedItsRopeEverythingElse = (what: string): string =>
+  `${what} slipped its rope. Everything else holds; nothing is lost.`;
+export const hangItUpAgain = 'Hang it up again';
+export const thisScreenSlippedItsRope = 'This screen slipped its rope.';
+export const whatYouTypedAndTapped =
+  'What you typed and tapped is kept. Load the screen again; the pot and its clock go on.';
+export const loadAgain = 'Load again';
+export const nothingHangsHere = 'Nothing hangs here.';
+export const backToThePot = 'Back to the pot';
+export const read = 'Read';
+export const hammockFellAtAndWas = (fellAtMs: string): string =>
+  `Hammock fell at ${fellAtMs} and was started again. Nothing that was stored is lost.`;
+export const whatThisDeviceRememberedCould =
+  'What this device remembered could not be read and was begun anew. What the server stored is all there.';
+export const nothingWaitsOnThisDevice = 'Nothing waits on this device.';
+export const wordsAndKeys = 'Words and keys';
+export const whatIsKept = 'What is kept';
+export const aNewerHammockIsHere = 'A newer Hammock is here. It waits until the pot is off.';
+export const aNewerHammockIsHere2 = 'A newer Hammock is here.';
+export const takeItUp = 'Take it up';
+export const undoAndRedo = 'Undo and redo';
+export const undo = 'Undo';
+export const redo = 'Redo';
+export const beginNow = 'Begin now';
+export const theClockOf = (cookLabel: string): string => `The clock of ${cookLabel}`;
+export const timeToLook = (whose: string): string => `${whose}: time to look.`;
+export const timeIsUp = (whose: string): string => `${whose}: time is up.`;
+export const timeIsUp2 = (ready: string): string => `${ready}: time is up.`;
+export const openTheLid = (cookLabel: string): string => `Open the lid · ${cookLabel}`;
+export const letThisDeviceIn = 'Let this device in';
+export const pour = 'Pour';
+export const stove = 'Stove';
+export const notebook = 'Notebook';
+export const dishes = 'Dishes';
+export const kitchen = 'Kitchen';
+export const skipToWhatIsOn = 'Skip to what is on the page';
+export const screens = 'Screens';
+export const hammock = 'Hammock';
+export const potsAreOn = (cooksLength: number): string => `${cooksLength.toString()} pots are on`;
+export const aPotIsOn = 'a pot is on';
+export const whatWaitsForYourWord = 'What waits for your word';
+export const thisScreen = 'This screen';
+export const theBell = 'The bell';
+export const whatIsOnTheStove = 'What is on the stove; guests see it and change nothing';
+export const theStove = 'The stove';
+export const stages = 'Stages';
+export const anotherWay = 'Another way';
+export const minuteByMinute = 'Minute by minute';
+export const whatIf = 'What if';
+export const whenItIsOnTheTable = 'When it is on the table';
+export const waterTest = 'Water test';
+export const whatCameIn = 'What came in';
+export const keeping = 'Keeping';
+export const aPageOfTheNotebook = 'A page of the notebook';
+export const notHere = 'Not here';

@@ -24,7 +24,7 @@ export interface TapEffect {
 const BOILED_OVER_G = 40;
 
 /** Every tap once: replay, belief and learning read what it does from here, and nowhere else. */
-export const TAP_EFFECTS = {
+const TAP_EFFECTS = {
   start: { is: 'runs' },
   done: { is: 'runs' },
   undo: { is: 'runs' },
@@ -61,8 +61,6 @@ type KindsWith<What extends TapEffect> = {
   [Kind in Tap['kind']]: (typeof TAP_EFFECTS)[Kind] extends What ? Kind : never;
 }[Tap['kind']];
 
-/** Taps that move the clock of the stages. */
-export type RunKind = KindsWith<{ is: 'runs' }>;
 /** Taps that change the line of stages. */
 export type EditKind = KindsWith<{ is: 'edits' }>;
 /** Taps that tell of the pot and move no stage. */

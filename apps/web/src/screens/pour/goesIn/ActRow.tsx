@@ -15,7 +15,7 @@ import { Pick } from '../../../ui/controls/Pick.js';
 import { optionsOf } from '../../../ui/controls/pickParts.js';
 import { actWords, VERB } from '../../../words/plan/actWords.js';
 import { HEAT, LID } from '../../../words/words.js';
-import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
+import * as w from '../../../words/screens/pourGoesIn.js';
 
 export interface ActRowProps {
   readonly act: ToldAct;
@@ -111,7 +111,7 @@ function Correct({ act, onFix }: { readonly act: ToldAct; readonly onFix: ActRow
         onChange={(v) => onFix({ lid: v === NONE ? null : v })}
       />
       <NumberField
-        label={w.for}
+        label={w.forWord}
         place="before"
         unit="min"
         className="w-16"

@@ -5,7 +5,7 @@ import { AmountField } from '../../../ui/controls/AmountField.js';
 import { NumberField } from '../../../ui/controls/NumberField.js';
 import { Pick } from '../../../ui/controls/Pick.js';
 import { earlyOptions, placed, placeOf, placeOptions, type Place } from '../places.js';
-import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
+import * as w from '../../../words/screens/pourGoesIn.js';
 
 /** One thing that goes in: how much, how far it is cooked or where it joins, and how long a pulse was soaked. */
 export function GoesInRow({

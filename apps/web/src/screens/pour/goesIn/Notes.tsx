@@ -1,7 +1,7 @@
 import type { Answer, PlanInput } from '@hammock/core';
 import { cautionText } from '../../../words/plan/cautions.js';
 import { withCautions } from '../../../stores/cooks/cookRecord.js';
-import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
+import * as w from '../../../words/screens/pourGoesIn.js';
 
 /** The usual cautions that apply to this pot. */
 export function CautionList({ answer, input }: { readonly answer: Answer; readonly input: PlanInput }) {

@@ -25,7 +25,7 @@ import { retyped } from '../sentence/retyped.js';
 import { ActRow, againIn } from './ActRow.js';
 import { withTold } from './putIn.js';
 import { isReady, JUST_WORDS, nameOf, ThingRead } from './ThingRead.js';
-import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
+import * as w from '../../../words/screens/pourGoesIn.js';
 import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 /** What the cook said a thing is: the id of its row, or that it is only words. */

@@ -6,7 +6,7 @@ import { Pick } from '../../../ui/controls/Pick.js';
 import { optionsOf } from '../../../ui/controls/pickParts.js';
 import { SERVED } from '../../../words/words.js';
 import { tenths } from '../../../words/measures/numbers.js';
-import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
+import * as w from '../../../words/screens/pourGoesIn.js';
 
 const SERVED_OPTIONS = optionsOf(SERVED);
 const SALT_OPTIONS = [...SALTS, 'stockPowder'].map((id) => ({

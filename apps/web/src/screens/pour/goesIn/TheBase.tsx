@@ -7,7 +7,9 @@ import { NumberField } from '../../../ui/controls/NumberField.js';
 import { Pick } from '../../../ui/controls/Pick.js';
 import { tenths } from '../../../words/measures/numbers.js';
 import { LADLE_G } from './ladle.js';
-import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
+import { placesIn } from '../places.js';
+import { readStageLines } from '../stageLines.js';
+import * as w from '../../../words/screens/pourGoesIn.js';
 import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 const BY = { state: w.byHowItLooks, heat: w.byItsMinutesOnTheFire, weighed: w.byTheScale } as const;
@@ -42,12 +44,12 @@ export const TheBase = memo(function TheBase({
   readonly given: DishSpec['base'];
   /** The stages the cook has edited, where there are any: the only place where a base has minutes of its own. */
   readonly stages: DishSpec['stages'];
-  /** The stages at which what was taken out can come back, id and name of each, as one text. */
+  /** The stages at which what was taken out can come back, as one text: stageLines.ts. */
   readonly places: string;
   readonly problem: string | undefined;
 }) {
   const back = useMemo(() => {
-    const all = JSON.parse(places) as readonly (readonly [string, string])[];
+    const all = placesIn(readStageLines(places));
     return [
       { value: STAYS_OUT, label: w.staysOut },
       ...all.map(([value, name]) => ({ value, label: w.comesBackAt(name) })),

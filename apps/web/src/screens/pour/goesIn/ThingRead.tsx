@@ -9,7 +9,7 @@ import { STATE } from '../../../words/words.js';
 import { whole } from '../../../words/measures/numbers.js';
 import { isWidth } from '../../../stores/kitchen/potOfWidth.js';
 import { everything } from './larderChoices.js';
-import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
+import * as w from '../../../words/screens/pourGoesIn.js';
 import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 const REASON: Readonly<Record<NonNullable<ParsedLine['reason']>, string>> = {

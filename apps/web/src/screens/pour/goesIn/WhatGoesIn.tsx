@@ -14,7 +14,9 @@ import { useMeasures, useMetric } from '../../../stores/kitchen/units.js';
 import { GoesInRow } from './GoesInRow.js';
 import { everything, pourable, usualAmount } from './larderChoices.js';
 import { useKeptState } from '../../../stores/session/persisted.js';
-import { pourGoesInWords as w } from '../../../words/screens/pourGoesIn.js';
+import { allPlacesIn } from '../places.js';
+import { readStageLines } from '../stageLines.js';
+import * as w from '../../../words/screens/pourGoesIn.js';
 
 const PasteList = late(
   () => fetched(() => import('./PasteList.js')).then((m) => m.PasteList),
@@ -43,7 +45,7 @@ export interface WhatGoesInProps {
   readonly thenWith: string | undefined;
   readonly laterShare: number | undefined;
   readonly sauceLeftG: number | undefined;
-  /** The stages at which something can join, id and name of each, as one text. */
+  /** The stages at which something can join, as one text: stageLines.ts. */
   readonly places: string;
   /** What is wrong with each, one line per ingredient; empty when nothing is. */
   readonly problems: string;
@@ -51,10 +53,7 @@ export interface WhatGoesInProps {
 
 function PlainWhatGoesIn(props: WhatGoesInProps) {
   const { ingredients, pourWith, problems } = props;
-  const places = useMemo(
-    () => JSON.parse(props.places) as readonly (readonly [string, string])[],
-    [props.places],
-  );
+  const places = useMemo(() => allPlacesIn(readStageLines(props.places)), [props.places]);
   const own = useKitchen((s) => s.ingredients);
   const choices = useMemo(() => everything(own), [own]);
   const [pasting, setPasting] = useKeptState('paste.open', false);

@@ -1,7 +1,7 @@
 import { useDraft } from '../../../stores/plan/draft.js';
 import type { Draft } from '../../../stores/plan/draftOf.js';
 import { useKitchen } from '../../../stores/kitchen/kitchen.js';
-import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import * as w from '../../../words/screens/pourNumber.js';
 
 /** Less than this is only how full the cup was. */
 const NOTICED = 0.04;

@@ -11,7 +11,7 @@ import { useMeasures, useMetric } from '../../../stores/kitchen/units.js';
 import { Button } from '../../../ui/controls/Button.js';
 import { showPour } from '../../../words/measures/amounts.js';
 import { triesText } from '../../../words/notebook/learntWords.js';
-import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import * as w from '../../../words/screens/pourNumber.js';
 import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 /** Where this household pours otherwise than it is advised, again and again: by how much, and holding to its own. */

@@ -2,7 +2,7 @@ import { stagesWith, type MissingAct, type Stage } from '@hammock/core';
 import { useDraft } from '../../../stores/plan/draft.js';
 import { Button } from '../../../ui/controls/Button.js';
 import { changeText, inAHundred } from '../../../words/stove/potWords.js';
-import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import * as w from '../../../words/screens/pourNumber.js';
 
 /** The one act this plan lacks: said before any other pour, with what it gains, and taken with a press. */
 export function Missing({

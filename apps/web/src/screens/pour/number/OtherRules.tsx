@@ -10,7 +10,7 @@ import { showPour } from '../../../words/measures/amounts.js';
 import { RULE } from '../../../words/words.js';
 import { textureWords } from '../../../words/plan/textureWords.js';
 import { useMetric } from '../../../stores/kitchen/units.js';
-import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import * as w from '../../../words/screens/pourNumber.js';
 import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 const hold = (holdTo: Rule | undefined): void => {

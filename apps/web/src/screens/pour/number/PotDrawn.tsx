@@ -4,7 +4,7 @@ import { larderIdOf } from '../../../stores/kitchen/ownLarder.js';
 import type { PlanView } from '../../../stores/plan/usePlan.js';
 import { PotSection } from '../../../ui/drawings/PotSection.js';
 import { whole } from '../../../words/measures/numbers.js';
-import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import * as w from '../../../words/screens/pourNumber.js';
 
 /** The pot in section, to scale, and where the liquid stands in it. */
 export function PotDrawn({

@@ -2,7 +2,7 @@ import type { Answer } from '@hammock/core';
 import { useEffect, useState } from 'react';
 import { useMeasures, useUnit } from '../../../stores/kitchen/units.js';
 import { showPour } from '../../../words/measures/amounts.js';
-import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import * as w from '../../../words/screens/pourNumber.js';
 
 /** The number while it is out of sight: a slim line at the top, on a phone and wherever a page is edited. */
 export function SlimLine({

@@ -15,7 +15,7 @@ import { readMl } from '../../../words/measures/readMl.js';
 import { showPour } from '../../../words/measures/amounts.js';
 import { Habit, WhatToTry } from './Habit.js';
 import { standsText } from '../../../words/notebook/learntWords.js';
-import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import * as w from '../../../words/screens/pourNumber.js';
 
 /** A shift that nobody could pour, ml. */
 const LEAST_ML = 4;

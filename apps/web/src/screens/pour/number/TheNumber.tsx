@@ -8,7 +8,7 @@ import { POUR_UNITS, useUnit, useUnits, type PourUnit } from '../../../stores/ki
 import { FigureText } from '../../../ui/drawings/FigureText.js';
 import { Segments } from '../../../ui/controls/Segments.js';
 import { Sling } from '../../../ui/drawings/Sling.js';
-import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import * as w from '../../../words/screens/pourNumber.js';
 import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 export interface TheNumberProps {

@@ -2,7 +2,7 @@ import type { Answer } from '@hammock/core';
 import { useDraft } from '../../../stores/plan/draft.js';
 import { Button } from '../../../ui/controls/Button.js';
 import { HEAT } from '../../../words/words.js';
-import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import * as w from '../../../words/screens/pourNumber.js';
 
 /** Three ways out of a base that is too much, each done by one press and undone by another. */
 export function WaysOut({ answer }: { readonly answer: Answer }) {

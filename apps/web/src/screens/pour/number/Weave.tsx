@@ -1,6 +1,6 @@
 import type { Chances } from '@hammock/core';
 import { useId } from 'react';
-import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import * as w from '../../../words/screens/pourNumber.js';
 
 export interface WeavePoint {
   readonly ml: number;

@@ -6,7 +6,7 @@ import { useDraft } from '../../../stores/plan/draft.js';
 import { Button } from '../../../ui/controls/Button.js';
 import { NumberField } from '../../../ui/controls/NumberField.js';
 import { inAHundred } from '../../../words/stove/potWords.js';
-import { pourNumberWords as w } from '../../../words/screens/pourNumber.js';
+import * as w from '../../../words/screens/pourNumber.js';
 
 /** The measurement that would gain most, done here; the others in a line. */
 export const Measures = memo(function Measures({

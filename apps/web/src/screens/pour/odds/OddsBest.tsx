@@ -3,7 +3,7 @@ import { Button } from '../../../ui/controls/Button.js';
 
 import { ACT } from '../../../words/plan/acts.js';
 import { inAHundred, mendWords, SEEN } from '../../../words/stove/potWords.js';
-import { pourOddsWords as w } from '../../../words/screens/pourOdds.js';
+import * as w from '../../../words/screens/pourOdds.js';
 import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 /** To the nearest 5 ml: nobody pours closer. */

@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { oddsKey, useOdds } from '../../../stores/plan/odds.js';
 import { Missing } from '../number/Missing.js';
 import { inAHundred, nearestTo } from '../../../words/stove/potWords.js';
-import { pourOddsWords as w } from '../../../words/screens/pourOdds.js';
+import * as w from '../../../words/screens/pourOdds.js';
 
 /** Where fewer come out right than this, what would mend most of them stands beside it. */
 const FEW = 0.6;

@@ -12,7 +12,7 @@ import { Missing } from '../number/Missing.js';
 import { Weave, type WeavePoint } from '../number/Weave.js';
 import { Measures } from '../number/WorthMeasuring.js';
 import { whole } from '../../../words/measures/numbers.js';
-import { pourOddsWords as w } from '../../../words/screens/pourOdds.js';
+import * as w from '../../../words/screens/pourOdds.js';
 
 export interface OddsPanelProps {
   readonly answer: Answer;

@@ -1,7 +1,7 @@
 import type { Chances } from '@hammock/core';
 import { inAHundred } from '../../../words/stove/potWords.js';
 import type { WeavePoint } from '../number/Weave.js';
-import { pourOddsWords as w } from '../../../words/screens/pourOdds.js';
+import * as w from '../../../words/screens/pourOdds.js';
 import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 /** Chances at a pour between two points of the curve. */

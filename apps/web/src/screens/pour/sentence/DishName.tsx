@@ -1,7 +1,7 @@
 import { useDraft } from '../../../stores/plan/draft.js';
 import { newDish } from '../../../stores/plan/newDish.js';
 import { Button } from '../../../ui/controls/Button.js';
-import { pourSentenceWords as w } from '../../../words/screens/pourSentence.js';
+import * as w from '../../../words/screens/pourSentence.js';
 
 /** The name of a dish that is not kept yet: its own from the first tap. */
 export function DishName({ label }: { readonly label: string }) {

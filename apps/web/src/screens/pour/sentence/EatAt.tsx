@@ -5,7 +5,7 @@ import { useNowMs } from '../../../stores/cooks/run.js';
 import { EatAtField, useEatAt, useRings, wishedMs } from '../../../ui/controls/EatAtField.js';
 import { stageName } from '../../../words/plan/acts.js';
 import { againstWish, timeOfDay } from '../../../words/measures/timeOfDay.js';
-import { pourSentenceWords as w } from '../../../words/screens/pourSentence.js';
+import * as w from '../../../words/screens/pourSentence.js';
 import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 const POT = 'pot';

@@ -11,7 +11,7 @@ import { minutes, withOwn } from './minutes.js';
 import { Times } from '../Times.js';
 import { textureNames } from '../../../words/plan/textureWords.js';
 import { drainText, METHOD, TOAST, WASH } from '../../../words/words.js';
-import { pourSentenceWords as w } from '../../../words/screens/pourSentence.js';
+import * as w from '../../../words/screens/pourSentence.js';
 
 const SOAKS = [0, 5, 10, 20, 30, 45, 60, 120, 240];
 const TEMPERATURES = [
@@ -69,7 +69,7 @@ function PlainHow(spec: HowProps) {
         {(spec.soakMin ?? 0) > 0 && (
           <>
             {' '}
-            {w.in}{' '}
+            {w.inWord}{' '}
             <Pick
               label={w.soakWater}
               value={(spec.soakWaterC ?? 22) > 32 ? 'warm' : (spec.soakWaterC ?? 22) < 15 ? 'cold' : 'cool'}
@@ -106,7 +106,7 @@ function PlainHow(spec: HowProps) {
           options={optionsOf(textureNames() as Readonly<Record<string, string>>)}
           onChange={(v) => set({ texture: Number(v) as Texture })}
         />
-        {w.with}{' '}
+        {w.withWord}{' '}
         <Pick
           label={w.crust}
           value={spec.crust ? 'yes' : 'no'}

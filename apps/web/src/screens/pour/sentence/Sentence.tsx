@@ -11,13 +11,13 @@ import type { KitchenLists } from '../../../stores/kitchen/kitchenKept.js';
 import { AmountField } from '../../../ui/controls/AmountField.js';
 import { Pick } from '../../../ui/controls/Pick.js';
 import type { Option } from '../../../ui/controls/pickParts.js';
-import { VESSEL_KIND } from '../../../words/words.js';
+import { VESSEL_KIND } from '../../../words/vesselKind.js';
 import type { PlanView } from '../../../stores/plan/usePlan.js';
 import { starchText } from '../../../words/plan/amyloseWords.js';
 import { litres, typedNumber, whole } from '../../../words/measures/numbers.js';
 import { DishName, NewDish } from './DishName.js';
 import { isWidth, usualMl, vesselOfWidth } from '../../../stores/kitchen/potOfWidth.js';
-import { pourSentenceWords as w } from '../../../words/screens/pourSentence.js';
+import * as w from '../../../words/screens/pourSentence.js';
 
 const MOST_PEOPLE = 16;
 const MOST_POTS = 6;
@@ -80,7 +80,7 @@ export function Sentence({ plan }: { readonly plan: PlanView }) {
         options={options.dishes}
         onChange={setDish}
       />{' '}
-      {w.for} <People portions={draft.spec.portions ?? 4} />:{' '}
+      {w.forWord} <People portions={draft.spec.portions ?? 4} />:{' '}
       <AmountField
         label={w.amountOfGrain}
         shown={grain ? showAmountInput(draft.spec.grain, grain, measures, metric) : ''}

@@ -1,8 +1,8 @@
 import { rescueTaps, type PotBelief, type RunState } from '@hammock/core';
-import { useCooks } from '../../../stores/cooks/cooks.js';
+import { useStove } from '../../../stores/cooks/stove.js';
 import { Button } from '../../../ui/controls/Button.js';
 import { rescueText, chanceText, bottomText, nextText } from '../../../words/stove/observationWords.js';
-import { stoveObservedWords as w } from '../../../words/screens/stoveObserved.js';
+import * as w from '../../../words/screens/stoveObserved.js';
 
 /** True where something is to be done now, or the pot looked at again: that stands above everything else. */
 export const isUrgent = ({ act, unlikely }: PotBelief): boolean => unlikely || act.kind !== 'none';
@@ -19,7 +19,7 @@ export function Advice({
   readonly amount: (ml: number) => string;
   readonly nowMs: number;
 }) {
-  const tap = useCooks((s) => s.tap);
+  const tap = useStove((s) => s.tap);
   const { act } = belief;
   const text = rescueText(act, amount);
   const made = rescueTaps(act, run, nowMs);

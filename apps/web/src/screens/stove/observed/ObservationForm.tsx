@@ -6,7 +6,7 @@ import { Choice, Row } from './choices.js';
 import { PersonPick } from '../../../ui/controls/PersonPick.js';
 import { NumberField } from '../../../ui/controls/NumberField.js';
 import { OBSERVATION_WORDS, OBSERVATION_NAME } from '../../../words/stove/observationWords.js';
-import { stoveObservedWords as w } from '../../../words/screens/stoveObserved.js';
+import * as w from '../../../words/screens/stoveObserved.js';
 
 /** What a saying adds to its kind. */
 export type SaidMore = Pick<Tap, 'said' | 'amount'>;

@@ -1,14 +1,14 @@
 import type { PotBelief, RunState } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { useInstruments } from '../../../instruments/instruments.js';
-import { useCooks } from '../../../stores/cooks/cooks.js';
+import { useStove } from '../../../stores/cooks/stove.js';
 import { useMeasures, useMetric } from '../../../stores/kitchen/units.js';
 import { Fence } from '../../../ui/shell/Fence.js';
 import { showPour } from '../../../words/measures/amounts.js';
 import { observationText } from '../../../words/stove/observationWords.js';
 import { Advice, isUrgent } from './Advice.js';
 import { ObservationForm } from './ObservationForm.js';
-import { stoveObservedWords as w } from '../../../words/screens/stoveObserved.js';
+import * as w from '../../../words/screens/stoveObserved.js';
 
 /** As much of what was said as is read at a glance. */
 const LAST = 4;
@@ -41,7 +41,7 @@ function useAmount(cook: CookRecord): (ml: number) => string {
 
 /** What was said of the pot, that it is well where it is, and what else can be said. */
 export function Observations({ cook, run, nowMs, belief }: Observed) {
-  const tap = useCooks((s) => s.tap);
+  const tap = useStove((s) => s.tap);
   const { primeAlarm } = useInstruments();
   const amount = useAmount(cook);
   const stageId = (run.stages[run.current] ?? run.stages.at(-1))?.stage.id ?? '';

@@ -5,7 +5,7 @@ import { mendWords, SEEN } from '../../../words/stove/potWords.js';
 import { usePoured } from '../pouring/usePoured.js';
 import { useStoveOdds } from '../useStoveOdds.js';
 import { useMeasures, useMetric } from '../../../stores/kitchen/units.js';
-import { stoveObservedWords as w } from '../../../words/screens/stoveObserved.js';
+import * as w from '../../../words/screens/stoveObserved.js';
 import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 /** When a look under the lid tells most, what should be seen there, and what to do when it is not. */

@@ -5,7 +5,7 @@ import { Button } from '../../../ui/controls/Button.js';
 import { NumberField } from '../../../ui/controls/NumberField.js';
 import { whole } from '../../../words/measures/numbers.js';
 import { Choice, Row } from '../observed/choices.js';
-import { stovePouringWords as w } from '../../../words/screens/stovePouring.js';
+import * as w from '../../../words/screens/stovePouring.js';
 
 /** Joints that are told apart by a finger in a pot. */
 const JOINTS = [

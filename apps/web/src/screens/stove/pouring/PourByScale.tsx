@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useReader, useReading } from '../../../stores/kitchen/readings.js';
 import { Button } from '../../../ui/controls/Button.js';
-import { stovePouringWords as w } from '../../../words/screens/stovePouring.js';
+import * as w from '../../../words/screens/stovePouring.js';
 
 /** Where the kitchen has a scale that answers and the pot stands on it: what has been poured, while it is poured. */
 export function PourByScale({

@@ -1,7 +1,7 @@
 import { type Answer, type Pour, type PouredOtherwise } from '@hammock/core';
 import type { CookRecord } from '@hammock/core/records';
 import { useState } from 'react';
-import { useCooks } from '../../../stores/cooks/cooks.js';
+import { useStove } from '../../../stores/cooks/stove.js';
 import { rowOf, spokenName } from '../../../stores/kitchen/ownLarder.js';
 import { AmountField } from '../../../ui/controls/AmountField.js';
 import { pouredWords } from '../../../words/stove/pouredWords.js';
@@ -12,12 +12,12 @@ import { readMl } from '../../../words/measures/readMl.js';
 import { showPour } from '../../../words/measures/amounts.js';
 import { showSalt } from '../../../words/measures/saltAmounts.js';
 import { useMeasures, useMetric } from '../../../stores/kitchen/units.js';
-import { stovePouringWords as w } from '../../../words/screens/stovePouring.js';
+import * as w from '../../../words/screens/stovePouring.js';
 import { Emphasis } from '../../../ui/controls/Emphasis.js';
 
 /** The number again where it is needed, and what was really poured when it was something else. */
 export function Poured({ cook, keepMl }: { readonly cook: CookRecord; readonly keepMl: number }) {
-  const setPoured = useCooks((s) => s.setPoured);
+  const setPoured = useStove((s) => s.setPoured);
   const other = usePoured(cook, keepMl);
   const metric = useMetric();
   const [wrong, setWrong] = useState(false);
