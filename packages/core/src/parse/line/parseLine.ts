@@ -12,6 +12,7 @@ import {
 import { soakedFor } from '../../basics/larder/pulseSoak.js';
 import { saidNumber } from './saidNumber.js';
 import { isHeading, portionsOf, potOf, SOAKED, soakOf, type Soak } from './saidBesides.js';
+import { withSharedHeads } from './sharedHead.js';
 import { thingsOf } from './things.js';
 
 export type { LineAmount, CanSizes } from './lineAmount.js';
@@ -206,7 +207,7 @@ export function parseLines(
   options: LineOptions = {},
 ): { lines: ParsedLine[]; leftOut: number } {
   const isKnown = (piece: string): boolean => isThing(piece, options);
-  const lines = text
+  const lines = withSharedHeads(text, (words) => isName(words, options))
     .split(/\r?\n/u)
     .filter((l) => /[\p{L}\d]/u.test(l))
     .flatMap((l) => (l.length > MOST_LINE_LENGTH ? [l] : thingsOf(l, options, isKnown)));

@@ -55,13 +55,14 @@ export function potOf(line: string): number | undefined {
 
 /** Ways a recipe says for how many it is, and nothing else. */
 const PORTIONS =
-  /^(?:serves?|for|feeds?|makes?(?:\s+enough\s+for)?|yields?|servings?\s*:?)\s+(?:about\s+)?(\d{1,3})(?:\s*(?:[-–]|to|or)\s*(\d{1,3}))?\s*(?:people|persons?|servings?|portions?|helpings?|adults?)?\s*[.!]?$/iu;
+  /^(?:serves?|for|feeds?|makes?(?:\s+enough\s+for)?|yields?|servings?\s*:?)\s+(?:about\s+)?(\d{1,3}|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:[-–]|to|or)\s*(\d{1,3}|three|four|five|six|eight|ten|twelve))?\s*(?:people|persons?|servings?|portions?|helpings?|adults?)?\s*[.!]?$/iu;
 
 /** For how many, where a line says that alone: "serves 4", "for 6 people". */
 export function portionsOf(line: string): number | undefined {
   const [, low, high] = PORTIONS.exec(line.trim()) ?? [];
   if (low === undefined) return undefined;
-  return Math.round((Number(low) + Number(high ?? low)) / 2);
+  const [a, b] = [low, high ?? low].map((n) => saidNumber(`${n} `, {})?.count ?? Number.NaN);
+  return Math.round(((a ?? Number.NaN) + (b ?? Number.NaN)) / 2);
 }
 
 const HEADINGS =

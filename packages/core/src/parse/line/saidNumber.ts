@@ -6,6 +6,11 @@ const SAID: readonly (readonly [RegExp, string])[] = [
   [/^(?:an?\s+|one\s+)?dozen\b\s*(?:of\s+)?/iu, '12 '],
   [/^two\s+dozen\b\s*(?:of\s+)?/iu, '24 '],
   [/^(?:a\s+)?couple\s+(?:of\s+)?/iu, '2 '],
+  // "Tin of beans": one of them.
+  [
+    /^(?=(?:tin|can|jar|packet|cup|mug|glass|teaspoon|tablespoon|spoon|spoonful|litre|liter|pint|sprig|bulb|stalk)\s+of\s)/iu,
+    '1 ',
+  ],
   [/^(?:a\s+)?pair\s+(?:of\s+)?/iu, '2 '],
 ];
 /** "A few", "several": a count with a doubt. */

@@ -28,7 +28,7 @@ export function thingsOf(line: string, options: ParseOptions, isThing: (piece: s
     // A hand measures too: "pinch of salt" begins a thing like "2 onions".
     const counts = saidNumber(piece, options) !== undefined || VAGUE_LEAD.test(piece);
     const isNew = counts
-      ? isThing(piece) && isThing(before)
+      ? isThing(piece) && (isThing(before) || isThing(headOf(before)))
       : !between.includes(',') &&
         alone(before, options) &&
         alone(piece, options) &&
@@ -41,6 +41,9 @@ export function thingsOf(line: string, options: ParseOptions, isThing: (piece: s
   }
   return begun;
 }
+
+/** A thing without what was done to it: "3 cups of rice, rinsed till clear". */
+const headOf = (piece: string): string => piece.split(/,(?!\d)/u)[0] ?? '';
 
 /** A piece of a few words that says no amount. */
 const alone = (piece: string, options: ParseOptions): boolean =>

@@ -1,4 +1,4 @@
-import { parseLine, parseLines, type LineOptions, type ParsedLine } from '../line/parseLine.js';
+import { isThing, parseLine, parseLines, type LineOptions, type ParsedLine } from '../line/parseLine.js';
 import {
   bareTime,
   besideIn,
@@ -14,6 +14,7 @@ import {
 } from '../words/attributes.js';
 import { blank, extend, fits, isBare, join, type DraftAct } from './draftAct.js';
 import { Namer } from './namer.js';
+import { overlookedIn } from './overlooked.js';
 import { piecesOf, type Piece } from './pieces.js';
 import { pourRuleIn } from '../words/pourRule.js';
 import type { Verb } from '../words/told.js';
@@ -22,6 +23,17 @@ import { actionIn, leadOf, notOf, type Action } from '../words/verbs.js';
 /** "Bacon crisp in palm oil", "one leek soft": fried, without a verb. */
 const LOOKS = /\s(?:crisp|soft|golden|brown|translucent|to gold|mushy)\b(?=\s*(?:$|in\b))/iu;
 
+const BEFOREHAND =
+  /^(?:the (?:night|day|evening) before|yesterday|last night|beforehand|in advance|ahead of time|a day ahead|earlier(?: in the day)?)\b/iu;
+const BOILED_APART = /\b(?:boil|cook|simmer|poach|stew)\w*\b.*\bin\b.*\b(?:water|lit(?:re|er)s?)\b/iu;
+/** "Three cups of broth, boiling": how it is poured, and nothing that boils. */
+const HOT_ALONE =
+  /^(?:(?:and\s+)?(?:boiling|piping|very|still)\s+hot|boiling|hot|straight from the kettle|from the kettle)$/iu;
+/** An amount behind what is waited for; not how long that takes. */
+const THEN_AMOUNT =
+  /\s((?:\d\S*|[½¼¾⅓⅔]|two|three|four|five|six|eight|ten|half an?|(?:an?|one)\s+(?:good\s+|level\s+)?(?:teaspoon|tablespoon|tsp|tbsp|spoon|cup|mug|handful|pinch|clove|tin|can))\s(?!(?:to \S+ )?(?:minutes?|mins?|hours?|seconds?|more|times?|thirds?)\b).*)$/iu;
+/** An action nobody named. */
+const NO_WORDS = { from: 0, to: 0, word: '', isDone: false } as const;
 const BUT_NOW = /^(?:but|instead)\b.*\b(?:this time|today|tonight|here)\b/iu;
 /** Why it is done, and nothing that is done. */
 const PURPOSE =
@@ -63,6 +75,16 @@ export class ActReader extends Namer {
     this.#push(blank('words', { text, from, to: from + text.length }));
   }
 
+  /** What was measured and not read is asked about at its place. */
+  askOverlooked(): void {
+    for (const { act, line } of overlookedIn(this.acts, this.lines, this.options)) {
+      const before = this.acts[act];
+      if (!before) continue;
+      const n = this.add(line, before.text, before.beside);
+      this.acts[act] = { ...before, things: [...before.things, { line: n, isNew: true }] };
+    }
+  }
+
   /** A line of a list: its things, and what was done to them before. */
   list(line: string, from: number, beside?: string): void {
     const found = listed(line, this.options);
@@ -96,6 +118,10 @@ export class ActReader extends Namer {
     let group: DraftAct | undefined;
     let apart = beside ?? this.#section;
     let isCase = false;
+    // "The night before: boil a leg in a litre of water": in another pot, whose water is none of this one's.
+    const [head] = pieces;
+    if (head && BEFOREHAND.test(head.text) && pieces.some((p) => BOILED_APART.test(p.text)))
+      apart ??= 'beforehand';
     // "It is boiled in plenty of water, but this time in one pot": what comes before is of another time.
     const butNow = pieces.findIndex((p) => BUT_NOW.test(p.text));
     for (const [i, piece] of pieces.entries()) {
@@ -131,6 +157,11 @@ export class ActReader extends Namer {
   #read(piece: Piece, group: DraftAct | undefined, apart: string | undefined): DraftAct | undefined {
     const when = this.#condition(piece);
     if (when) return this.#push(when);
+    if (group && HOT_ALONE.test(piece.text)) {
+      group.hot ||= group.liquid;
+      extend(group, blank('words', piece));
+      return undefined;
+    }
     const rule = apart === undefined ? pourRuleIn(piece.text, this.options) : undefined;
     const found = actionIn(piece.text);
     const action = rule && found?.verb !== 'add' && found?.verb !== 'boil' ? undefined : found;
@@ -250,11 +281,21 @@ export class ActReader extends Namer {
       /\s((?:add|pour|stir|tip|put|cover|turn|reduce|lower|leave|let|rest|give|take|switch|wait|fluff|serve|keep|cook|simmer|lid|go)\b.*)$/iu.exec(
         rest,
       );
-    if (!inner?.[1]) return act;
+    if (!inner?.[1]) return this.#whenThing(piece, act, m[0].length) ?? act;
     const from = piece.from + m[0].length + inner.index + 1;
     this.#push({ ...act, text: piece.text.slice(0, m[0].length + inner.index), to: from - 1 });
     const action = actionIn(inner[1]);
     return this.#act({ ...piece, text: inner[1], from }, action, undefined);
+  }
+
+  /** "When they pop two sliced onions for 8 minutes": what goes in then, without a word for it. */
+  #whenThing(piece: Piece, when: DraftAct, at: number): DraftAct | undefined {
+    const inner = THEN_AMOUNT.exec(piece.text.slice(at));
+    if (!inner?.[1] || !isThing(inner[1].split(/\s(?:for|until|till|on|over)\s/iu)[0] ?? '', this.options))
+      return undefined;
+    const from = piece.from + at + inner.index + 1;
+    this.#push({ ...when, text: piece.text.slice(0, at + inner.index), to: from - 1 });
+    return this.#act({ ...piece, text: inner[1], from }, { ...NO_WORDS, verb: 'add' }, undefined);
   }
 
   #act(piece: Piece, action: Action | undefined, apart: string | undefined, isRule = false): DraftAct {
@@ -278,7 +319,7 @@ export class ActReader extends Namer {
     if (action?.isDone) this.#done.add(act);
     // What stands behind "until" is a look, and nothing that goes in.
     const words = this.measured(withoutAction(text, action)).replace(
-      /\b(?:until|till|'til|so that|like|as if)\b.*$/iu,
+      /\b(?:until|till|'?til|so that|like|as if)\b.*$/iu,
       ' ',
     );
     this.name(

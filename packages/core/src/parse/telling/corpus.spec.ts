@@ -142,7 +142,7 @@ interface ThingMeant {
   readonly at?: readonly string[];
 }
 
-describe.each(['seen', 'unseen', 'third'])('the tellings of %s', (name) => {
+describe.each(['seen', 'unseen', 'third', 'fourth'])('the tellings of %s', (name) => {
   it.each(readAll(name).map((t) => [t.id, t] as const))(
     '%s becomes the plan that is meant',
     (_id, telling) => {

@@ -1,6 +1,7 @@
 import { ingredientById } from '../../basics/larder/larder.js';
 import { grainById } from '../../basics/larder/grainById.js';
 import { isName, parseLines, type LineOptions, type ParsedLine } from '../line/parseLine.js';
+import { withSharedHeads } from '../line/sharedHead.js';
 import { saidNumber } from '../line/saidNumber.js';
 import { VAGUE_LEAD } from '../line/vague.js';
 import { wordsOf } from '../line/words.js';
@@ -25,6 +26,10 @@ const NO_THING =
 const VESSEL =
   /^(?:(?:an?|one|two|the|my|wide|heavy|large|small|non-?stick|deep|same|rice|pressure|big|good|other|separate|another|another|electric|wok|clean|wet)\s+)*(?:pots?|pan|saucepan|casserole|cooker|multi-?cooker|skillet|bowl|sieve|colander|plate|lid|flame|heat|ring|hob|burner|fire|stove|cloth|towel|tea towel|paper towel|foil|board|fork|spoon(?!\s+(?:of|and)\b)|kettle|oven|jug|fridge|table|side|bottom|top|surface|corners|middle|meantime|way|fat|dish|tray)\b/iu;
 
+/** "In the small cooker a spoon of ghee": the vessel, and then what goes into it. */
+const IN_VESSEL =
+  /^(?:in\s+)?(?:the|a|an|my)\s+(?:\p{L}+\s+){0,2}(?:pot|pan|saucepan|casserole|cooker|skillet)\s+(?=(?:\d|[½¼¾⅓⅔]|an?\s|one\s|two\s|three\s|four\s|half\s|some\s))/iu;
+
 /** A name with what was found of it. */
 export interface Mention {
   readonly text: string;
@@ -40,13 +45,16 @@ export interface Mention {
 /** Noun phrases of a piece, without what is done and how long: each with the things it names exactly or counts. */
 export function mentionsIn(words: string, options: LineOptions): readonly Mention[] {
   const found: Mention[] = [];
-  for (const part of words
+  for (const part of withSharedHeads(words, (name) => isName(name, options))
     .replace(OWN_WATER, ' ')
     .replace(CM, inches)
     .split(PARTS)
     .flatMap((p) => p.split(AND_AMOUNT))) {
     const bracket = /\([^)]*\)/u.exec(part)?.[0] ?? '';
-    const plain = part.replace(/\s*\([^)]*\)?/gu, ' ').trim();
+    const plain = part
+      .replace(/\s*\([^)]*\)?/gu, ' ')
+      .trim()
+      .replace(IN_VESSEL, '');
     if (plain === '' || VESSEL.test(plain) || NO_THING.test(plain)) continue;
     const more = /\b(?:another|more|extra|further)\b/iu.test(plain);
     const name = bareName(plain, options);

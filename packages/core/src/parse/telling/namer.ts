@@ -37,6 +37,8 @@ const BARE_PART = /^(?:an?\s+)?(?:half|quarter|third)(?:\s+of)?(?:\s+an?)?\s+(?:
 const SOME =
   /^some\s+(?!(?:of|more|colou?r|time|heat|steam|room|space|people|others?|bits?|shine|bite|air)\b)\p{L}{3,}(?:\s\p{L}{3,})?$/iu;
 const OF_IT = /\bof\s*$|\bof\s+(?:it|them|those|these)\b/iu;
+const ALL_BUT_GRAIN =
+  /\b(?:everything|all(?:\s+of\s+it)?|the\s+lot)\s+(?:but|except|bar|apart\s+from|other\s+than)\s+(?:for\s+)?(?:the\s+)?(?:\p{L}+\s+)?(?:rice|grain|basmati|millet|bulgur|quinoa)/iu;
 /** Verbs that are done to something. */
 const NEEDS: ReadonlySet<Verb> = new Set<Verb>([
   'wash',
@@ -181,6 +183,11 @@ export abstract class Namer {
       if (isBareVerb || act.things.length === 0) this.filled.add(act);
     }
     act.all = ALL_WORD.test(text);
+    // "Everything but the rice": all of it, and no grain yet.
+    if (ALL_BUT_GRAIN.test(text)) {
+      grain = false;
+      named.splice(0, named.length, ...named.filter((n) => this.lines[n.line]?.isGrain !== true));
+    }
     act.things = named;
     act.grain = grain || named.some((n) => this.lines[n.line]?.isGrain === true);
     act.liquid =

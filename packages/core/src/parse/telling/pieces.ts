@@ -11,7 +11,7 @@ export interface Piece extends Span {
 
 /** Where a sentence ends; not after a measure that is cut short. */
 const END =
-  /(?<=[.!?])(?<!^\d{1,2}\.)(?:(?<!\b(?:[cC]|[tT]bsp|[tT]sp|oz|lb|approx|ca|mins?)\.)|(?=\s+\p{Lu}))\s+(?=\S)/gu;
+  /(?<=[.!?])(?<!^\d{1,2}\.)(?:(?<!\b(?:[cC]|[tT]bsp|[tT]sp|oz|lb|approx|ca|mins?)\.)|(?<=\bmins?\.)(?=\s+(?!(?:or|until|till|til|more|on|with|at|over|in|per|each|an? side|and|to|then)\b))|(?=\s+\p{Lu}))\s+(?=\S)/gu;
 
 /** The sentences of a line, each with where it stands. */
 export function sentencesIn(line: string, from: number): readonly (Span & { readonly text: string })[] {

@@ -40,10 +40,14 @@ function isDoing(text: string, options: LineOptions): boolean {
   return timeIn(text) !== undefined && /^(?:for\s+|about\s+)?\S+\s+(?:minutes?|mins?)\b/iu.test(text);
 }
 
+/** What has to be seen first: something is told. */
+const WAITS = /^(?:when|once|as soon as|after|by the time|if|unless|while|before)\b/iu;
+
 /** True for a line that lists a thing, and tells nothing. */
 function isListLine(line: string, options: LineOptions): boolean {
   if (line.length > LONGEST_LIST_LINE) return false;
   const bare = line.replace(NUMBERED, '');
+  if (WAITS.test(bare)) return false;
   const order = headVerb(bare);
   if (order && !order.isDone) return false;
   const rule = pourRuleIn(bare, options);
@@ -142,10 +146,11 @@ export function readTelling(text: string, options: LineOptions = {}): Telling {
     else
       for (const s of sentencesIn(body, bodyFrom)) {
         if (reader.acts.length >= MOST_ACTS) leftOut += 1;
-        else if (ABOUT.test(s.text)) reader.words(s.text, s.from);
+        else if (ABOUT.test(s.text) || portionsOf(s.text) !== undefined) reader.words(s.text, s.from);
         else reader.sentence(piecesOf(s.text, s.from), head?.beside);
       }
   }
+  reader.askOverlooked();
   return {
     ...(title === undefined ? {} : { title }),
     lines: reader.lines,

@@ -6,7 +6,11 @@ import { headVerb } from '../words/verbs.js';
 export const NUMBERED = /^(?:\d+[.)]\s+|[*#\s]+)+/u;
 /** How a step begins that is no name. */
 const ORDERS =
-  /^(?:rinse|wash|soak|heat|boil|cook|fry|add|put|take|bring|toast|in an?|pour|mix|stir|melt|warm|start|first|preheat|place|combine|blend|grind|chop|peel|serve|cover|leave|turn|let|once|when|reduce|remove|garnish|season|return|lower|pressure cook)\b/iu;
+  /^(?:rinse|wash|soak|heat|boil|cook(?!['’]s)|fry|add|put|take|bring|toast|in an?|pour|mix|stir|melt|warm|start|first|preheat|place|combine|blend|grind|chop|peel|serve|cover|leave|turn|let|once|when|reduce|remove|garnish|season|return|lower|pressure cook)\b/iu;
+
+/** When something is done is no name. */
+const WHEN =
+  /^(?:the (?:night|day|evening) before|yesterday|last night|beforehand|in advance|ahead of time|tonight|meanwhile|today|this morning)\b/iu;
 
 /** A name is a few words. */
 const MOST_WORDS_OF_TITLE = 12;
@@ -43,5 +47,5 @@ function isTitle(line: string, options: LineOptions): boolean {
     /[.;:]\s*\S|\d/u.test(bare)
   )
     return false;
-  return !ORDERS.test(bare) && parseLine(bare, options).status !== 'words';
+  return !ORDERS.test(bare) && !WHEN.test(bare) && parseLine(bare, options).status !== 'words';
 }

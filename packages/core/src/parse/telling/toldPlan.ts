@@ -12,6 +12,10 @@ import { AddingPot } from './addingPot.js';
 
 export type { ToldPlan, ToldStage } from './toldStage.js';
 
+/** What is said to be in the pot already. */
+const IN_THE_POT =
+  /^(?:and\s+)?in\s+(?:the|a|my)\s+(?:\p{L}+\s+){0,2}(?:pot|pan|saucepan|casserole|cooker)\b/iu;
+
 /** The pot followed from act to act: a rule for each verb. */
 class Pot extends AddingPot {
   protected slowMin = 0;
@@ -150,6 +154,18 @@ class Pot extends AddingPot {
         this.fry({ ...a, verb: 'toast' });
         return;
       }
+      // "A little oil, two spring onions for a minute on medium": fried, though nobody says so.
+      const isBase = !a.grain && !this.liquidIn && a.heat !== undefined && a.minutes !== undefined;
+      if (isBase && a.things.some((t) => this.isFried(t.line)) && !a.liquid) {
+        this.fry({ ...a, verb: 'fry' });
+        return;
+      }
+      // "In the cooker a spoon of ghee, three cloves": the fat is in the pot, though nobody says that it is warmed.
+      const isInPot = IN_THE_POT.test(a.text) && !a.grain && a.things.some((t) => this.isFat(t.line));
+      if (isInPot && !this.liquidIn) {
+        this.rules.add(a);
+        return;
+      }
       const isDone = this.isList ? this.telling.acts.indexOf(a) > this.listEnds : this.stages.length > 0;
       if (isDone) this.rules.add(a);
       else for (const t of a.things) if (this.line(t.line)?.pours) this.pours.add(t.line);
@@ -239,8 +255,10 @@ class Pot extends AddingPot {
   protected finish(): void {
     const { plan, stages } = this;
     if (this.whistles > 0) plan.timing.whistles = this.whistles;
-    const sum = stages.filter((s) => s.act === 'simmer').reduce((t, s) => t + (s.minutes ?? 0), 0);
-    const simmer = stages.find((s) => s.act === 'simmer');
+    // What stewed before the grain went in is none of the grain's time.
+    const withGrain = stages.slice(stages.findIndex((s) => s.act === 'grain') + 1);
+    const sum = withGrain.filter((s) => s.act === 'simmer').reduce((t, s) => t + (s.minutes ?? 0), 0);
+    const simmer = withGrain.find((s) => s.act === 'simmer');
     if (sum > 0) plan.timing.coveredMin = sum;
     if (this.slowMin > 0) plan.timing.coveredMin = this.slowMin;
     if (simmer?.heat) plan.timing.coveredHeat = simmer.heat;

@@ -168,3 +168,55 @@ describe('what is said not to be done', () => {
     expect(plan.soakMin ?? 0).toBe(0);
   });
 });
+
+describe('what a clause measures', () => {
+  const amounts = (text: string): Readonly<Record<string, unknown>> =>
+    Object.fromEntries(
+      readTelling(`Pot\n1 cup basmati\n${text}`, { cupMl: 240 }).lines.map((l) => [l.id, l.amount]),
+    );
+
+  it.each([
+    ['A cup of peas, thawed under the tap, and 2 cups of vegetable stock.', { stockVegetable: { ml: 480 } }],
+    [
+      'Add 1 tbsp each of tomato and chilli paste.',
+      { tomatoPaste: { ml: 14.79 }, chilliPaste: { ml: 14.79 } },
+    ],
+    ['In the small pot a tablespoon of ghee, then the rice.', { ghee: { ml: 14.79 } }],
+    ['When they pop two sliced onions for 8 minutes.', { onion: { count: 2 } }],
+    ['Once it foams a teaspoon of turmeric.', { turmeric: { ml: 4.93 } }],
+    ['Fry an onion 3 min. 2 cups of vegetable stock in.', { stockVegetable: { ml: 480 } }],
+    ['fry the onion 6 mins. 1 cup peas in.', { peas: { ml: 240 } }],
+    ['If the tomatoes are sour a teaspoon of sugar helps.', { sugar: { ml: 4.93 } }],
+  ])('%s', (text, has) => {
+    expect(amounts(text)).toMatchObject(has);
+  });
+
+  it('is asked about where nothing but its words was read, and is none where it stands instead of something', () => {
+    const { lines } = readTelling(
+      'Pot\n1 cup basmati\nIf it tastes sharp a teaspoon of sugar helps.\nOr 2 cups of coconut milk.',
+    );
+    expect(lines.map((l) => [l.id, l.status])).toEqual([
+      ['basmati', 'understood'],
+      ['sugar', 'check'],
+    ]);
+  });
+});
+
+describe('another pot of another time', () => {
+  it('gives none of its water, and its broth is poured', () => {
+    const t = readTelling(
+      'Pilaf\nThe night before: boil a chicken leg in a litre of water.\n1 cup basmati\nPour in two cups of that broth, boiling.',
+      { cupMl: 240 },
+    );
+    const plan = toldPlan(t);
+    expect(plan.pours.map((n) => t.lines[n]?.amount)).toEqual([{ ml: 480 }]);
+    expect(plan.hot).toBe(true);
+  });
+
+  it('and what stewed before the grain is none of its covered time', () => {
+    const plan = told(
+      'Pour on 1 litre of stock, cover and simmer for an hour.\nStir in the rice; lid on, low, 12 minutes.',
+    );
+    expect(plan.timing.coveredMin).toBe(12);
+  });
+});

@@ -97,7 +97,7 @@ const SIGNS: Pairs<Sign> = [
   ],
   [/\bboil|\bbubbl|\broll(?:s|ing)?\b|\bcomes? up\b|\bsimmer/iu, 'boilAllOver'],
 ];
-const UNTIL = /\b(?:until|till|'til|to a|to the colou?r of|so that|when|once)\b\s*(.*)$/iu;
+const UNTIL = /\b(?:until|till|'?til|to a|to the colou?r of|so that|when|once)\b\s*(.*)$/iu;
 
 /** What a piece says it goes on to: a look, a sign, a state. */
 export function untilIn(text: string, verb: string): Until | undefined {
@@ -144,8 +144,13 @@ export function bareTime(text: string, isTimed: boolean): number | undefined {
       text,
     ) ?? [];
   const plain = text.replace(/^(?:and|then|again)\s+/iu, '');
+  const [, stands] =
+    /\b(?:stand|rest|leave(?:\s+it)?|sit|wait|simmer|cook|steam)\s+([\w-]+)\s+(?:more\s+)?(?:with|under|off|covered|on|in)\b/iu.exec(
+      text,
+    ) ?? [];
   return (
     bareNumber(plain) ??
+    (stands === undefined || /^an?$/iu.test(stands) ? undefined : bareNumber(stands)) ??
     (head === undefined || /^an?$/iu.test(head) ? undefined : bareNumber(head)) ??
     lastNumber(text) ??
     (last === undefined ? undefined : bareNumber(last))

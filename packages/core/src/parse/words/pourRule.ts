@@ -59,7 +59,8 @@ const LESS =
 
 const WHICH_IS =
   /\b(?:water|stock|liquid)\b.*\b(?:which is|that is|that['’]s|which makes|comes to)\s+(.{3,40})/iu;
-const MADE_UP = /\b(?:ma(?:d|k)e|making|top(?:ped)?|bring|fill(?:ed)?)\b.{0,30}?\bup\s+to\s+(.{2,30})/iu;
+const MADE_UP =
+  /\b(?:ma(?:d|k)e|making|top(?:ped)?|bring|fill(?:ed)?)\b.{0,30}?\bup\s+to\s+(.{2,30})|\b(?:water|stock|broth|liquid)\s+to\s+(?:come\s+(?:up\s+)?to|make(?:\s+up)?|bring\s+(?:it\s+)?(?:up\s+)?to|reach|give)\s+(?:it\s+|a\s+total\s+of\s+)?(.{2,30})/iu;
 
 const numberIn = (text: string): number | undefined => {
   const words = text.trim().replace(/^(?:about|then|and|so|with|use|add|pour|in|water|stock)\s+/iu, '');
@@ -74,8 +75,11 @@ export function pourRuleIn(text: string, options: ParseOptions): PourRule | unde
     const ml = lessMl(less[1] ?? '', options);
     if (ml !== undefined) return { kind: 'less', ml };
   }
-  const [, upTo = ''] = MADE_UP.exec(text) ?? WHICH_IS.exec(text) ?? [];
-  const made = upTo === '' ? undefined : saidNumber(upTo, options);
+  const [, upTo = '', to = upTo] = MADE_UP.exec(text) ?? WHICH_IS.exec(text) ?? [];
+  const made =
+    to === ''
+      ? undefined
+      : saidNumber(to.replace(/\s+(?:in all|altogether|together|in total)\b.*$/iu, ''), options);
   if (made?.unit?.kind === 'volume') return { kind: 'ml', ml: made.count * made.unit.size };
   return levelIn(text) ?? withMore(ratioIn(text), text, options);
 }

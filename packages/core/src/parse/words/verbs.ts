@@ -26,6 +26,10 @@ const ORDERS: readonly (readonly [RegExp, Verb])[] = [
     'words',
   ],
   [/^(?:drain|strain|sieve)\b(?:\s+well)?/iu, 'drain'],
+  [
+    /^cover\s+(?:(?:it|them|the\s+[\p{L}\s]{3,20}?)\s+)?with\s+(?=(?:about\s+)?(?:\d|[½¼¾]|an?\s+(?:cup|mug|litre|pint)|one|two|three|four|half|the\s+(?:hot\s+|boiling\s+)?(?:water|stock|broth)|water|stock|broth|boiling|enough))/iu,
+    'add',
+  ],
   [/^marinate\b/iu, 'marinate'],
   [/^(?:pressure[\s-]cook|give it \w+ whistles?|whistle)\b/iu, 'pressure'],
   [/^(?:(?:lock|clamp|seal|close)\s+(?:the\s+)?(?:lid|cooker|pot|it)|close up|close(?=\s*$))\b/iu, 'cover'],
@@ -57,7 +61,7 @@ const ORDERS: readonly (readonly [RegExp, Verb])[] = [
   ],
   [/^bring\b.*\bup\b/iu, 'boil'],
   [/^(?:boil|bubble)\b(?:\s+(?:it|up|hard|rapidly))*/iu, 'boil'],
-  [/^(?:cook|simmer|steam|dum|braise|stew|bake|keep\s+(?:it\s+)?(?:on|cooking))\b/iu, 'cook'],
+  [/^(?:cook(?!['’]s)|simmer|steam|dum|braise|stew|bake|keep\s+(?:it\s+)?(?:on|cooking))\b/iu, 'cook'],
   [/^(?:toast|dry[\s-]roast)\b/iu, 'toast'],
   [
     /^(?:fry|sauté|saute|sweat|soften|brown|sear|caramelise|caramelize|sizzle|splutter|bloom|crisp|golden|stir[\s-]fry|roast|temper|crackle|pop|heat|warm|melt)\b/iu,
@@ -71,7 +75,7 @@ const ORDERS: readonly (readonly [RegExp, Verb])[] = [
   ],
   [/^(?:set|put|keep)\s+(?:(?:it|them|this|these|the\s+[\p{L}\s]{2,20}?)\s+)?aside\b/iu, 'liftOut'],
   [/^(?:take|lift|remove|scoop)\s+(?:(?:it|them|the\s+[\p{L}\s]{2,20}?)\s+)?(?:out|aside)\b/iu, 'liftOut'],
-  [/^remove\b/iu, 'liftOut'],
+  [/^remove\b|^(?:tip|pour|turn)\s+(?:(?:it|them)\s+)?out\s*$/iu, 'liftOut'],
   [/^(?:return|put\b.*\bback|bring\b.*\bback)\b/iu, 'putBack'],
   [/^(?:squeeze|wring|press)\b(?=.*\b(?:out|dry)\b)/iu, 'prepare'],
   [
@@ -129,11 +133,11 @@ const BEHIND: readonly (readonly [RegExp, Verb])[] = [
   [/^(?:left\s+)?in\s+(?:a|the)\s+(?:sieve|colander)\b/iu, 'drain'],
   [/\bon\s+(?:keep[\s-])?warm\b|\bkeep[\s-]warm\b/iu, 'off'],
   [
-    /\b(?:off|away\s+from)\s+(?:the\s+)?(?:heat|fire|flame|hob|ring|stove)\b|\bswitched\s+off\b|\boff\s*$/iu,
+    /\b(?:minutes?|mins?)\s+off\b(?!\s+the\s+(?:top|cooking|time))|\b(?:off|away\s+from)\s+(?:the\s+)?(?:heat|fire|flame|hob|ring|stove)\b|\bswitched\s+off\b|(?<!\b(?:lid|cover)\s)\boff\s*$/iu,
     'off',
   ],
   [
-    /\b(?:\w+\s+)?(?:back|return(?:s|ed)?)(?:\s+in(?:to)?)?(?:\s+(?:it|the\s+(?:pot|pan)))?\s*$|\bback\s+in\b/iu,
+    /\b(?:(?:goe?s?|comes?|put|all|straight)\s+)?(?:back|return(?:s|ed)?)(?:\s+in(?:to)?)?(?:\s+(?:it|the\s+(?:pot|pan)))?\s*$|\bback\s+in\b/iu,
     'putBack',
   ],
   [
@@ -141,8 +145,11 @@ const BEHIND: readonly (readonly [RegExp, Verb])[] = [
     'add',
   ],
   [/\b(?:out|aside|lifted\s+out|taken\s+out)\s*$|\bout\s+(?=for\b|and\b)/iu, 'liftOut'],
-  [/\b(?:boils?|comes?\s+(?:up|to\s+the\s+boil)|rolls?)\b/iu, 'boil'],
-  [/(?<!\bthe\s)\b(?:rests?|stand|resting)\b/iu, 'rest'],
+  [
+    /\b(?:boils?|comes?\s+(?:up|to\s+the\s+boil)|rolls?)\b|\bto\s+(?:a|the)\s+(?:\w+\s+)?(?:boil|simmer|bubble)\b/iu,
+    'boil',
+  ],
+  [/(?<!\bthe\s)\b(?:rests?|stand|resting|standing|sitting)\b/iu, 'rest'],
   [/\bfork(?:ed)?\b/iu, 'fork'],
 ];
 
@@ -187,7 +194,7 @@ function done(text: string, at: number): Action | undefined {
     : undefined;
 }
 const AFTER_DONE =
-  /^\s*(?:$|[,;.)(]|(?:in|until|till|for|with|and|then|well|once|twice|to|under|over|crisp|golden|soft|light|lightly|deep|dark|again|just|at|on|overnight|as|but|separately|very|about|since|slowly|gently|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|half|several|if|by|down|\d\S*)(?=\s|$|[,;.)]))/iu;
+  /^\s*(?:$|[,;.)(]|(?:in|until|till|for|with|and|then|well|once|twice|to|under|over|crisp|golden|soft|hard|dry|til|light|lightly|deep|dark|again|just|at|on|overnight|as|but|separately|very|about|since|slowly|gently|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|half|several|if|by|down|\d\S*)(?=\s|$|[,;.)]))/iu;
 
 /** "Golden onion" at the head of a list, "brown rice", "roast chicken", "crisp bacon": a name and no order. */
 const isNamed = (text: string): boolean =>
@@ -208,7 +215,7 @@ export function actionIn(text: string): Action | undefined {
   if (/^(?:and\s+)?(?:until|till|so that|so it|because|otherwise|as\s+(?:low|the))\b/iu.test(text))
     return undefined;
   // What comes behind "until" is a look: "until the grain pokes out" takes nothing out.
-  const before = text.replace(/\b(?:until|till|'til)\b.*$/iu, '');
+  const before = text.replace(/\b(?:until|till|'?til)\b.*$/iu, '');
   return headVerb(text) ?? found(BEHIND, before, 0, false) ?? doneWithin(before);
 }
 
