@@ -16,7 +16,7 @@ import { blank, extend, fits, isBare, join, type DraftAct } from './draftAct.js'
 import { Namer } from './namer.js';
 import { overlookedIn } from './overlooked.js';
 import { piecesOf, type Piece } from './pieces.js';
-import { pourRuleIn } from '../words/pourRule.js';
+import { pourRuleIn, sayingIn } from '../words/pourRule.js';
 import type { Verb } from '../words/told.js';
 import { actionIn, leadOf, notOf, type Action } from '../words/verbs.js';
 
@@ -87,7 +87,7 @@ export class ActReader extends Namer {
 
   /** A line of a list: its things, and what was done to them before. */
   list(line: string, from: number, beside?: string): void {
-    const found = listed(line, this.options);
+    const found = listed(this.measured(line), this.options);
     this.listed += 1;
     const apart = beside ?? this.#section;
     const things = found.map((l) => this.add(l, line, apart));
@@ -114,6 +114,13 @@ export class ActReader extends Namer {
 
   /** One sentence; `beside` where it stands under a heading of something else. */
   sentence(pieces: readonly Piece[], beside?: string): void {
+    const saying = sayingIn(pieces.map((p) => p.text).join(', '));
+    if (saying) {
+      for (const p of pieces) this.words(p.text, p.from);
+      const last = this.acts.pop();
+      if (last) this.acts.push({ ...last, rule: saying });
+      return;
+    }
     const first = this.acts.length;
     let group: DraftAct | undefined;
     let apart = beside ?? this.#section;

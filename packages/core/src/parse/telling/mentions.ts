@@ -13,7 +13,7 @@ const OWN_WATER =
   /\b(?:in|into|with|under)\s+(?:plenty of|lots of|some|cold|hot|warm|salted|several changes of|running)\s*(?:hot |cold |warm )?water\b/giu;
 /** Words before a name that are none of it. */
 const BEFORE =
-  /^\s*(?:(?:and|then|let|the|your|my|our|its?|this|that|these|those|same|also|plus|now|all|any|drained|washed|soaked|rinsed|chopped|sliced|diced|grated|blended|minced|cubed|reserved|remaining|fried|toasted|browned|cooked|boiled|raw|hot|another|more|extra|rest of(?: the)?|half(?: of)?(?: the)?(?=\s+(?:butter|oil|ghee|mint|onions?|coriander))|use|take|with|in|into|of|both)\s+)+/iu;
+  /^\s*(?:(?:and|then|so|ok|okay|say|let|the|your|my|our|its?|this|that|these|those|same|also|plus|now|all|any|drained|washed|soaked|rinsed|chopped|sliced|diced|grated|blended|minced|cubed|reserved|remaining|fried|toasted|browned|cooked|boiled|raw|hot|another|more|extra|rest of(?: the)?|half(?: of)?(?: the)?(?=\s+(?:butter|oil|ghee|mint|onions?|coriander))|use|take|with|in|into|of|both)\s+)+/iu;
 /** Where a name ends and what is done with it begins. */
 const ENDS =
   /\s+(?:until|till|for|that|which|goes?|laid|left|cooks?|melted|lifted|turned|straight|since|fried|toasted|boiled soft|soaked|washed|drained|blended|pushed|laid|added|stirred|thrown|tucked|crisp|back|out|now|only|together|while|so|first|well|again|when|at once|twice|once|thrice|(?:two|three|four|five|six|several|\d+) times|separately|overnight|tonight|yesterday|the (?:day|night) before|from|as|above|till)(?:\s.*|$)/iu;

@@ -6,7 +6,7 @@ import { ALL_WORD, LIQUID_WORD } from '../words/attributes.js';
 import { GRAIN_WORD } from '../words/grainWords.js';
 import type { DraftAct } from './draftAct.js';
 import { isSpice, listedBy, mentionsIn, namesAlone } from './mentions.js';
-import { inMeasure, ownMeasure, type OwnMeasure } from '../words/ownMeasure.js';
+import { inMeasure, ownMeasure, withoutMeasure, type OwnMeasure } from '../words/ownMeasure.js';
 import { IS_A_LIST, type Named, type SaidLine, type ToldAct, type Verb } from '../words/told.js';
 
 /** Verbs whose "it" is the pot. */
@@ -240,12 +240,18 @@ export abstract class Namer {
     return this.lines.length - 1;
   }
 
-  /** The cook's own measure, from where it is told on, in units that can be read. */
+  /** The cook's own measure, wherever the telling says what it holds. */
+  knowMeasure(telling: string): void {
+    this.measure = ownMeasure(telling, this.options);
+  }
+
+  /** The same in units that can be read, where it is measured with the cook's own. */
   protected measured(words: string): string {
-    const tells = ownMeasure(words, this.options);
-    this.measure ??= tells;
-    return tells
-      ? ' '
-      : inMeasure(words.trim(), this.measure).replace(/^(.{1,30}?)\s+from the kettle\b/iu, '$1 of water');
+    return inMeasure(
+      withoutMeasure(words)
+        .trim()
+        .replace(/^(?:so|then|and)\s+(?=\S+\s+(?:and\s+an?\s+half\s+)?\p{L})/iu, ''),
+      this.measure,
+    ).replace(/^(.{1,30}?)\s+from the kettle\b/iu, '$1 of water');
   }
 }

@@ -4,7 +4,8 @@ import type { SaidLine, ToldAct } from '../words/told.js';
 
 /** An amount with its unit, and the words behind it. */
 const MEASURED = new RegExp(
-  String.raw`(?<![\p{L}\d])((?:\d[\d.,/]*|[½¼¾⅓⅔]|an?|one|two|three|four|five|six|half\s+an?)\s*` +
+  String.raw`(?<![\p{L}\d/])((?:(?:\d+\s+)?\d[\d.,/]*|[½¼¾⅓⅔]|an?|one|two|three|four|five|six|half\s+an?)` +
+    String.raw`(?:\s+and\s+(?:an?\s+)?(?:half|quarter|third|three[\s-]quarters))?\s*` +
     String.raw`(?:g|kg|ml|l|grams?|cups?|tbsp|tsp|tablespoons?|teaspoons?|spoons?|handfuls?|tins?|cans?)\s+(?:of\s+)?)` +
     String.raw`(\p{L}+(?:[\s-]\p{L}+){0,3})`,
   'giu',
@@ -38,9 +39,8 @@ export function overlookedIn(
       const line = namedBy(m[1] ?? '', m[2] ?? '', options);
       if (line?.id === undefined || line.amount === undefined || known.has(line.id) || line.isGrain) continue;
       // "2 cups of chicken stock" holds "2 cups of chicken" and is read.
-      const isRead = lines.some(
-        (l) => sameAmount(l, line) && wordsOf(m[2] ?? '').some((w) => wordsOf(l.text).includes(w)),
-      );
+      const [first = ''] = wordsOf(m[2] ?? '');
+      const isRead = act.things.some((t) => wordsOf(lines[t.line]?.text ?? '').includes(first));
       if (isRead) continue;
       known.add(line.id);
       found.push({ act: n, line: { ...line, status: 'check', reason: 'severalMatch', choices: [line.id] } });
@@ -48,9 +48,6 @@ export function overlookedIn(
     return found;
   });
 }
-
-const sameAmount = (a: ParsedLine, b: ParsedLine): boolean =>
-  JSON.stringify(a.amount) === JSON.stringify(b.amount);
 
 /** The longest name that these words begin with, with its amount. */
 function namedBy(amount: string, words: string, options: LineOptions): ParsedLine | undefined {

@@ -78,6 +78,8 @@ function headed(
   options: LineOptions,
 ): { readonly beside?: string; readonly rest: string } | undefined {
   const [whole = '', head = ''] = /^([^\d:]{2,60}):\s+(?=\S)/u.exec(line) ?? [];
+  // "Water: 2 1/4 cups" is a thing with its amount.
+  if (head.split(/\s+/u).length <= 3 && parseLine(line, options).amount !== undefined) return undefined;
   const beside = head === '' ? undefined : besideIn(head);
   const rest = line.slice(whole.length);
   if (beside !== undefined) return { beside: head.trim(), rest };
@@ -95,6 +97,7 @@ export function readTelling(text: string, options: LineOptions = {}): Telling {
   const given = all.map((l) => l.trim()).filter((l) => /[\p{L}\d]/u.test(l));
   const { title, forPeople, body } = titled(given, options);
   const reader = new ActReader(options);
+  reader.knowMeasure(begun);
   let leftOut = text
     .slice(MOST_CHARACTERS)
     .split(/[\n.;]/u)

@@ -40,7 +40,11 @@ const FOR_PEOPLE = /[\s,]+(?:for|serves)\s+(\d{1,2}|\p{L}{3,8})(?:\s+(?:people|p
 
 /** A name: a few words, no amount, no order. */
 function isTitle(line: string, options: LineOptions): boolean {
-  const bare = line.replace(NUMBERED, '').trim();
+  // "Pulao (pressure pan, 3 whistles)": what stands in brackets is no amount of a thing.
+  const bare = line
+    .replace(NUMBERED, '')
+    .replace(/\s*\([^)]*\)\s*$/u, '')
+    .trim();
   if (
     bare.split(/\s+/u).length > MOST_WORDS_OF_TITLE ||
     saidNumber(bare, options) ||

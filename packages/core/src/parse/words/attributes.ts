@@ -145,7 +145,7 @@ export function bareTime(text: string, isTimed: boolean): number | undefined {
     ) ?? [];
   const plain = text.replace(/^(?:and|then|again)\s+/iu, '');
   const [, stands] =
-    /\b(?:stand|rest|leave(?:\s+it)?|sit|wait|simmer|cook|steam)\s+([\w-]+)\s+(?:more\s+)?(?:with|under|off|covered|on|in)\b/iu.exec(
+    /\b(?:stand|rest|leave(?:\s+it)?|sit|wait|simmer|cook|steam)\s+(?:for\s+)?(?:another\s+)?([\w-]+)\s+(?:more\s+)?(?:with|under|off|covered|on|in)\b/iu.exec(
       text,
     ) ?? [];
   return (

@@ -3,9 +3,9 @@ import { ingredientById } from '../../basics/larder/larder.js';
 import { parseLine, type LineOptions } from '../line/parseLine.js';
 import { saidNumber } from '../line/saidNumber.js';
 
-/** "My mug holds 265 g of this parboiled". */
+/** "My mug holds 265 g of this parboiled", "(my mug is 300 ml)". */
 const HOLDS =
-  /\bmy\s+(mug|cup|glass|bowl|tin|scoop)\s+holds\s+(?:about\s+)?(\d{2,4})\s*(g|ml)\b(?:\s+of\s+(?:this\s+|my\s+)?([\p{L}\s-]{3,40}))?/iu;
+  /\(?\bmy\s+(mug|cup|glass|bowl|tin|scoop)\s+(?:holds|is|takes|has)\s+(?:about\s+)?(\d{2,4})\s*(g|ml)\b(?:\s+of\s+(?:this\s+|my\s+)?([\p{L}\s-]{3,40}))?\)?/iu;
 
 /** What a cook measures with, as the telling says it. */
 export interface OwnMeasure {
@@ -27,6 +27,9 @@ export function ownMeasure(clause: string, options: LineOptions): OwnMeasure | u
   const ml = Math.round(Number(size) / (unit.toLowerCase() === 'g' ? density : 1));
   return { inText: new RegExp(`\\b${word}s?\\b`, 'iu'), size: Number(size), unit, of: of.trim(), ml };
 }
+
+/** A clause without what it tells of a measure. */
+export const withoutMeasure = (clause: string): string => clause.replace(HOLDS, ' ');
 
 /** A clause with that measure in units that can be read: "one and a half of those", "three mugs from the kettle". */
 export function inMeasure(clause: string, own: OwnMeasure | undefined): string {

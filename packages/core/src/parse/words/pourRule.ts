@@ -68,6 +68,19 @@ const numberIn = (text: string): number | undefined => {
 };
 const isRatio = (n: number | undefined): n is number => n !== undefined && n >= 0.5 && n <= 8;
 
+const SAYING = /\b(?:says?|always|rule|never changes|that['’]?s (?:all|it)|works every time)\b/iu;
+const ONE_AND = new RegExp(
+  String.raw`\b(?:one|1|an?)\s+(?:mug|cup|part|measure|glass)\s+(?:of\s+)?${GRAIN},?\s+(?:and\s+|to\s+|then\s+)?${NUM}\s+(?:mugs?|cups?|parts?|measures?|glass(?:es)?)\s+(?:of\s+)?${LIQUID}`,
+  'iu',
+);
+
+/** "My aunt says: one mug of rice, one and a half mugs of water": a saying is no list of what goes in. */
+export function sayingIn(sentence: string): PourRule | undefined {
+  const [, said] = SAYING.test(sentence) ? (ONE_AND.exec(sentence) ?? []) : [];
+  const ratio = said === undefined ? undefined : numberIn(said);
+  return isRatio(ratio) ? { kind: 'ratio', ratio } : undefined;
+}
+
 /** True where a piece says how the pour is measured, so that its amount is none of a thing. */
 export function pourRuleIn(text: string, options: ParseOptions): PourRule | undefined {
   const less = LESS.exec(text);

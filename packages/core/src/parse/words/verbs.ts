@@ -64,7 +64,7 @@ const ORDERS: readonly (readonly [RegExp, Verb])[] = [
   [/^(?:cook(?!['’]s)|simmer|steam|dum|braise|stew|bake|keep\s+(?:it\s+)?(?:on|cooking))\b/iu, 'cook'],
   [/^(?:toast|dry[\s-]roast)\b/iu, 'toast'],
   [
-    /^(?:fry|sauté|saute|sweat|soften|brown|sear|caramelise|caramelize|sizzle|splutter|bloom|crisp|golden|stir[\s-]fry|roast|temper|crackle|pop|heat|warm|melt)\b/iu,
+    /^(?:fry|sauté|saute|sweat|soften|brown|sear|caramelise|caramelize|sizzle|splutter|bloom|crisp|golden|stir[\s-]fry|roast|temper|crackle|pop|smell|colou?r|foam|heat|warm|melt)\b/iu,
     'fry',
   ],
   [/^(?:fluff|fork|loosen)\b/iu, 'fork'],
