@@ -134,3 +134,4 @@ export const howeverMuchItNeeds = 'however much it needs';
 export const inHowManyAdditions = 'In how many additions';
 export const leave = '. Leave';
 export const sauceLeftAtTheEnd = 'Sauce left at the end';
+export const sayItWithAUnit = 'That is no amount: say 200 g, 1 cup or 2 tbsp.';

@@ -36,6 +36,11 @@ const BARE_PART = /^(?:an?\s+)?(?:half|quarter|third)(?:\s+of)?(?:\s+an?)?\s+(?:
 /** "Some zhoug": something goes in, whatever it is. */
 const SOME =
   /^some\s+(?!(?:of|more|colou?r|time|heat|steam|room|space|people|others?|bits?|shine|bite|air)\b)\p{L}{3,}(?:\s\p{L}{3,})?$/iu;
+/** "A cup and a half": an amount with its unit, and no name. */
+const isAmountAlone = (text: string, options: LineOptions): boolean => {
+  const read = saidNumber(`${text.trim()} `, options);
+  return read?.unit !== undefined && read.rest.trim() === '';
+};
 const OF_IT = /\bof\s*$|\bof\s+(?:it|them|those|these)\b/iu;
 const ALL_BUT_GRAIN =
   /\b(?:everything|all(?:\s+of\s+it)?|the\s+lot)\s+(?:but|except|bar|apart\s+from|other\s+than)\s+(?:for\s+)?(?:the\s+)?(?:\p{L}+\s+)?(?:rice|grain|basmati|millet|bulgur|quinoa)/iu;
@@ -125,6 +130,7 @@ export abstract class Namer {
     for (const m of mentionsIn(words, this.options)) {
       const isList = this.listed >= IS_A_LIST;
       if (OF_IT.test(m.text) || BARE_AMOUNT.test(m.text) || BARE_PART.test(m.text)) continue;
+      if (isAmountAlone(m.text, this.options)) continue;
       const isSame = /\bsame\b/iu.test(m.said);
       for (const read of m.lines) {
         if (isSame && read.amount === undefined) continue;
@@ -200,7 +206,7 @@ export abstract class Namer {
   protected amountOfLast(words: string): void {
     const [, of = ''] = /^\s*(.{2,30}?)\s+of\s+(?:it|them|those|these)\b/iu.exec(words) ?? [];
     const bare = words.trim();
-    const isBare = BARE_AMOUNT.test(bare);
+    const isBare = BARE_AMOUNT.test(bare) || isAmountAlone(bare, this.options);
     const amount = of === '' && isBare ? bare : of;
     const read = amount === '' ? undefined : saidNumber(`${amount} `, this.options);
     const n = this.last.things.findLast((t) => this.lines[t]?.amount === undefined);

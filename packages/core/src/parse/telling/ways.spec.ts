@@ -220,3 +220,10 @@ describe('another pot of another time', () => {
     expect(plan.timing.coveredMin).toBe(12);
   });
 });
+
+it('an amount that comes behind its name with a part of a cup is that thing’s', () => {
+  const { lines } = readTelling('Pot\nLentils in. Basmati, a cup and a half, soaked twenty minutes.', {
+    cupMl: 240,
+  });
+  expect(lines.find((l) => l.isGrain)).toMatchObject({ id: 'basmati', amount: { ml: 360 } });
+});

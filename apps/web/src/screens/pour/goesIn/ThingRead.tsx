@@ -1,4 +1,4 @@
-import { GRAINS, isSaltToTaste, RANGES, type ParsedLine, type SaidLine } from '@hammock/core';
+import { GRAINS, isSaltToTaste, parseLine, RANGES, type ParsedLine, type SaidLine } from '@hammock/core';
 import { useState } from 'react';
 import { rowOf } from '../../../stores/kitchen/ownLarder.js';
 import { rememberCanSize } from '../../../stores/kitchen/canSizes.js';
@@ -127,12 +127,16 @@ const ASKS_AMOUNT: ReadonlySet<string> = new Set(['noAmount', 'noUnit', 'vague',
 /** How much of it, said beside it: the line is written anew with it. */
 function HowMuch({ line, onRetype }: { readonly line: SaidLine; readonly onRetype: (text: string) => void }) {
   const [text, setText] = useState('');
+  const [isUnread, setUnread] = useState(false);
   return (
     <form
       className="flex items-center gap-x-2 text-ink"
       onSubmit={(e) => {
         e.preventDefault();
-        if (text.trim() !== '') onRetype(text.trim());
+        const name = line.text.trim().replace(/^(?:some|an?|\d\S*)\s+/iu, '');
+        const { amount } = parseLine(`${text.trim()} ${name}`, line.id === undefined ? {} : { as: line.id });
+        setUnread(amount === undefined);
+        if (amount !== undefined) onRetype(text.trim());
       }}
     >
       <input
@@ -141,11 +145,17 @@ function HowMuch({ line, onRetype }: { readonly line: SaidLine; readonly onRetyp
         value={text}
         maxLength={40}
         placeholder={w.n1Tsp}
+        aria-invalid={isUnread}
         onChange={(e) => setText(e.currentTarget.value)}
       />
       <Button type="submit" weight="plain" disabled={text.trim() === ''}>
         {w.soMuch}
       </Button>
+      {isUnread && (
+        <span role="alert" className="text-ember">
+          {w.sayItWithAUnit}
+        </span>
+      )}
     </form>
   );
 }

@@ -3,6 +3,8 @@ import { retyped } from './retyped.js';
 
 describe('an amount said beside a thing', () => {
   it.each([
+    // Said without a unit first, and then with one: the second stands in place of the first.
+    ['1 Basmati, washed', '1 Basmati', '1 Basmati, washed', '1 tsp Basmati, washed'],
     ['2 tbsp unsalted butter\nsalt', 'salt', 'salt', '2 tbsp unsalted butter\n1 tsp salt'],
     [
       'a pinch of salt on the onion, oil, salt. Fry.',

@@ -13,7 +13,8 @@ export function retyped(
 ): string {
   const name = words
     .trim()
-    .replace(/^(?:some|an?|a little)\s+/iu, '')
+    // A count that said nothing is answered anew.
+    .replace(/^(?:some|an?|a little|\d[\d.,/]*)\s+/iu, '')
     .replace(/\s+to taste$/iu, '');
   const alone = (what: string): RegExp => new RegExp(`(?<![\\p{L}\\d])${plain(what)}(?![\\p{L}\\d])`, 'iu');
   // The clause it was read from, between its commas and ends of lines.
