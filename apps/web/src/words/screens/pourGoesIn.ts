@@ -135,3 +135,4 @@ export const inHowManyAdditions = 'In how many additions';
 export const leave = '. Leave';
 export const sauceLeftAtTheEnd = 'Sauce left at the end';
 export const sayItWithAUnit = 'That is no amount: say 200 g, 1 cup or 2 tbsp.';
+export const thisWordIs = (word: string): string => `“${word}” is`;

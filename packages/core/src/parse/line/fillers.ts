@@ -8,6 +8,9 @@ export const SHAPES = setOf(
   'ring floret wedge strip half cube chunk tip leaf stalk stick sprig bunch head bulb clove inch thumb strand thread slice rasher spear ear cob pod nest fillet matchstick round disc coin portion measure quarter bit link berry star blade segment end top cm batch dice',
 );
 
+/** True for a word that says nothing about which thing it is. */
+export const isFiller = (word: string): boolean => FILLERS.has(word) || SHAPES.has(word);
+
 /** Words by which a line speaks of grain. */
 export const OF_GRAIN = setOf('rice grain millet wheat barley');
 /** Of grain these say which. */

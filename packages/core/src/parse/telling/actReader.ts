@@ -106,7 +106,8 @@ export class ActReader extends Namer {
       const action = actionIn(piece.text);
       if (!action?.isDone && !(action && /^(?:wash|soak|drain)$/u.test(action.verb))) continue;
       const done = this.#act(piece, action, apart);
-      done.things = act.things;
+      // They are the line's, and stand there.
+      done.things = act.things.map(({ line: n }) => ({ line: n, isNew: false }));
       done.grain = act.grain;
       this.#push(done);
     }

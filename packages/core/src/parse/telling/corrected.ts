@@ -1,5 +1,6 @@
 import type { HeatSetting } from '../../basics/heat/equipment.js';
 import type { Stage } from '../../basics/method/stage.js';
+import { parseLine, type LineOptions } from '../line/parseLine.js';
 import type { Telling } from './readTelling.js';
 import type { ToldAct, Verb } from '../words/told.js';
 
@@ -12,6 +13,8 @@ export interface ActFix {
   readonly minutes?: number | null;
   /** Whether it is made in another vessel, or in the pot. */
   readonly beside?: boolean;
+  /** What words of it are that nothing was made of: the row each means, and how much of it where that was said. */
+  readonly named?: Readonly<Record<string, { readonly id: string; readonly amount?: string }>>;
 }
 
 /**
@@ -31,13 +34,23 @@ export function actKeys(acts: readonly ToldAct[]): readonly string[] {
  * The telling as the cook has put it right: each fix by the key of its act; a fix of an act that is gone changes nothing.
  * @example corrected(readTelling('2 cups basmati'), {}).lines.length // 1
  */
-export function corrected(telling: Telling, fixes: Readonly<Record<string, ActFix>>): Telling {
+export function corrected(
+  telling: Telling,
+  fixes: Readonly<Record<string, ActFix>>,
+  options: LineOptions = {},
+): Telling {
   const keys = actKeys(telling.acts);
   const lines = [...telling.lines];
   const acts = telling.acts.map((act, i): ToldAct => {
     const fix = fixes[keys[i] ?? ''];
     if (!fix) return act;
     const { heat, lid, minutes, beside, ...rest } = act;
+    const things = [...act.things];
+    for (const [word, { id, amount = '' }] of Object.entries(fix.named ?? {})) {
+      const line = parseLine(`${amount} ${word}`.trim(), { ...options, as: id });
+      things.push({ line: lines.length, isNew: true });
+      lines.push({ ...line, said: act.text, named: word });
+    }
     const at = fix.beside === undefined ? beside : fix.beside ? (beside ?? 'beside') : undefined;
     if (fix.beside !== undefined)
       for (const { line, isNew } of act.things) {
@@ -48,7 +61,9 @@ export function corrected(telling: Telling, fixes: Readonly<Record<string, ActFi
       }
     return {
       ...rest,
-      verb: fix.verb ?? act.verb,
+      things,
+      // Words that name a thing put it in.
+      verb: fix.verb ?? (act.verb === 'words' && things.length > act.things.length ? 'add' : act.verb),
       // What the cook says is done is done.
       negated: fix.verb === undefined && act.negated,
       ...field('heat', fix.heat, heat),

@@ -268,6 +268,18 @@ describe('what the cook puts right', () => {
     expect(toldPlan(corrected(heard, { [key]: { verb: 'words' } })).stages.map((s) => s.act)).not.toContain(
       'base',
     );
+    // A word nobody knew is what the cook says it is, at its act; how much of it is asked, or said with it.
+    const about = read('Pot\n2 cups basmati\nStir the zhoug through.');
+    const at = actKeys(about.acts).at(-1) ?? '';
+    const asked = corrected(about, { [at]: { named: { zhoug: { id: 'chilliPaste' } } } });
+    expect(asked.lines.at(-1)).toMatchObject({ id: 'chilliPaste', named: 'zhoug', status: 'unmeasurable' });
+    const said = corrected(
+      about,
+      { [at]: { named: { zhoug: { id: 'chilliPaste', amount: '2 tbsp' } } } },
+      {},
+    );
+    expect(said.lines.at(-1)).toMatchObject({ id: 'chilliPaste', amount: { ml: 29.57 } });
+    expect(said.acts.at(-1)?.things).toEqual([{ line: said.lines.length - 1, isNew: true }]);
     expect(corrected(heard, { gone: { verb: 'fry' } })).toEqual(heard);
   });
 

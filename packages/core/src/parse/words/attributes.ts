@@ -13,7 +13,7 @@ const VESSEL_WITH_LID =
 
 const HEATS: Pairs<HeatSetting> = [
   [
-    /\b(?:lowest|very low|extra low|as low as|barely|tiniest|tiny|small(?:est)? (?:flame|ring|burner|heat|fire|gas)|minimum|whisper|low as it goes|gentlest|lowest)\b/iu,
+    /\b(?:lowest|very low|extra low|as low as|barely|tiniest|tiny|small(?:est)? (?:flame|ring|burner|heat|fire|gas)|minimum|(?:a|the) whisper|low as it goes|gentlest|lowest)\b/iu,
     'veryLow',
   ],
   [/\b(?:medium[\s-]low|low[\s-](?:to[\s-])?medium|low and medium)\b/iu, 'low'],

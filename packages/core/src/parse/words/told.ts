@@ -93,6 +93,8 @@ export interface ToldAct extends Span {
 /** A thing of the telling with the words it was read from. */
 export type SaidLine = ParsedLine & {
   readonly said: string;
+  /** The word of the telling that the cook said is this thing. */
+  readonly named?: string;
   /** True where it is made beside, in a vessel of its own. */
   readonly apart?: true;
 };

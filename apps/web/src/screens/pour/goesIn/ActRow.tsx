@@ -15,42 +15,48 @@ import { Pick } from '../../../ui/controls/Pick.js';
 import { optionsOf } from '../../../ui/controls/pickParts.js';
 import { actWords, VERB } from '../../../words/plan/actWords.js';
 import { HEAT, LID } from '../../../words/words.js';
+import { everything } from './larderChoices.js';
+import { MarkedText, unheardOf } from './MarkedText.js';
 import * as w from '../../../words/screens/pourGoesIn.js';
 
 export interface ActRowProps {
   readonly act: ToldAct;
+  /** The things of the telling: what of the words was understood. */
+  readonly lines: readonly SaidLine[];
   /** What it names, as it is shown: one that asks stands last. */
   readonly things: ReactNode | undefined;
   readonly asks: boolean;
   /** Names of what was listed before and is spoken of again. */
   readonly again: readonly string[];
   readonly onFix: (fix: ActFix) => void;
+  /** A word nothing was made of is this. */
+  readonly onName: (word: string, id: string) => void;
 }
 
 const NONE = 'none';
 
 /** One act of the telling: its words, what it became, and a press that puts it right. */
-export function ActRow({ act, things, asks, again, onFix }: ActRowProps) {
+export function ActRow({ act, lines, things, asks, again, onFix, onName }: ActRowProps) {
   const [open, setOpen] = useState(false);
+  const [word, setWord] = useState<string>();
   const isWords = act.verb === 'words' && things === undefined;
-  // A line of a list is its things, and nothing before them.
-  const isList =
-    act.verb === 'list' && things !== undefined && again.length === 0 && actWords(act).length === 0;
   const change = !asks && (
     <Button weight="plain" aria-expanded={open} onClick={() => setOpen(!open)}>
       {open ? w.done : w.change}
     </Button>
   );
   return (
-    <li className="border-b border-line py-2 md:grid md:grid-cols-[2fr_3fr] md:gap-x-6">
-      <p className="m-0 flex gap-2 md:pt-3">
+    <li className="grid grid-cols-[1fr_auto] gap-x-4 border-b border-line py-1 md:grid-cols-[2fr_3fr_auto]">
+      <p className="m-0 flex gap-2 pt-3">
         <span className="w-4 shrink-0 text-center font-bold" aria-hidden>
           {asks ? '?' : isWords ? '' : '✓'}
         </span>
-        <span className={isWords ? 'text-faint' : ''}>{act.text}</span>
+        <span className={isWords ? 'text-faint' : ''}>
+          <MarkedText act={act} lines={lines} onWord={setWord} />
+        </span>
       </p>
-      <div className="pl-6 md:pl-0">
-        <p className="m-0 flex flex-wrap items-center gap-x-2">
+      <div className="col-span-2 pb-2 pl-6 md:col-span-1 md:pt-3 md:pl-0">
+        <p className="m-0 flex flex-wrap items-center gap-x-2 empty:hidden">
           {isWords ? (
             <span className="text-faint">{w.keptAsWords}</span>
           ) : (
@@ -66,24 +72,46 @@ export function ActRow({ act, things, asks, again, onFix }: ActRowProps) {
               ))}
             </>
           )}
-          {!isList && change}
         </p>
-        {isList ? (
-          <div className="flex flex-wrap items-baseline gap-x-4">
-            {things}
-            {change}
-          </div>
-        ) : (
-          things
+        {things}
+        {open && !asks && <Correct act={act} onFix={onFix} words={unheardOf(act, lines)} onWord={setWord} />}
+        {word !== undefined && (
+          <p className="m-0 flex flex-wrap items-center gap-x-3 pb-2" data-testid="word">
+            {w.thisWordIs(word)}
+            <Pick
+              label={w.whatIs2(word)}
+              value={undefined}
+              placeholder={w.pickWhatItIs}
+              options={everything([])}
+              onChange={(id) => {
+                setWord(undefined);
+                onName(word, id);
+              }}
+            />
+            <Button weight="plain" onClick={() => setWord(undefined)}>
+              {w.justWords2}
+            </Button>
+          </p>
         )}
-        {open && !asks && <Correct act={act} onFix={onFix} />}
       </div>
+      <div className="col-start-2 row-start-1 md:col-start-3">{change}</div>
     </li>
   );
 }
 
 /** What an act is, each piece changed where it stands. */
-function Correct({ act, onFix }: { readonly act: ToldAct; readonly onFix: ActRowProps['onFix'] }) {
+function Correct({
+  act,
+  onFix,
+  words,
+  onWord,
+}: {
+  readonly act: ToldAct;
+  readonly onFix: ActRowProps['onFix'];
+  /** Words that nothing was made of. */
+  readonly words: readonly string[];
+  readonly onWord: (word: string) => void;
+}) {
   return (
     <p className="m-0 flex flex-wrap items-center gap-x-3 gap-y-1 pb-2">
       <Pick<Verb>
@@ -126,6 +154,11 @@ function Correct({ act, onFix }: { readonly act: ToldAct; readonly onFix: ActRow
           {w.justWords}
         </Button>
       )}
+      {words.map((word) => (
+        <Button key={word} weight="plain" onClick={() => onWord(word)}>
+          {w.whatIs(word)}
+        </Button>
+      ))}
     </p>
   );
 }

@@ -59,7 +59,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
   const read = useDeferredValue(text);
   const heard = useMemo(() => readTelling(read, options), [read, options]);
   const telling = useMemo(
-    () => corrected(asSaid(heard, said, options), fixes),
+    () => corrected(asSaid(heard, said, options), fixes, options),
     [heard, said, options, fixes],
   );
   const told = useMemo(() => toldPlan(telling), [telling]);
@@ -73,6 +73,11 @@ export function PasteList({ onDone, opened }: PasteListProps) {
   };
   const ready = (n: number): boolean => settled(n) && lines[n]?.status !== 'words';
   const hasActs = told.stages.length > 0;
+  /** Says what a word of an act is; nothing takes it back. */
+  const name = (key: string, word: string, is: { id: string; amount?: string } | undefined): void => {
+    const { [word]: _before, ...named } = fixes[key]?.named ?? {};
+    setFixes({ ...fixes, [key]: { ...fixes[key], named: is ? { ...named, [word]: is } : named } });
+  };
   const put = (): void => {
     const { draft, change } = useDraft.getState();
     if (!draft) return;
@@ -138,6 +143,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
             <ActRow
               key={key}
               act={isUnderstood(act, telling) ? act : { ...act, verb: 'words' }}
+              lines={lines}
               asks={own.some((t) => !settled(t.line))}
               again={againIn(act, lines, nameOf)}
               things={
@@ -152,8 +158,16 @@ export function PasteList({ onDone, opened }: PasteListProps) {
                             line={line}
                             isSaid={line.text in said}
                             second={second(n)}
-                            onSay={(id) => setSaid({ ...said, [line.text]: id })}
-                            onRetype={(amount) => setText(retyped(text, line, amount))}
+                            onSay={(id) =>
+                              line.named === undefined
+                                ? setSaid({ ...said, [line.text]: id })
+                                : name(key, line.named, id === JUST_WORDS ? undefined : { id })
+                            }
+                            onRetype={(amount) =>
+                              line.named === undefined
+                                ? setText(retyped(text, line, amount))
+                                : name(key, line.named, { id: line.id ?? '', amount })
+                            }
                           />
                         )
                       );
@@ -162,6 +176,7 @@ export function PasteList({ onDone, opened }: PasteListProps) {
                 )
               }
               onFix={(fix) => setFixes({ ...fixes, [key]: { ...fixes[key], ...fix } })}
+              onName={(word, id) => name(key, word, { id })}
             />
           );
         })}
