@@ -51,6 +51,7 @@ export { readTelling, type Telling } from './parse/telling/readTelling.js';
 export { VERBS, type SaidLine, type ToldAct, type Verb } from './parse/words/told.js';
 export type { PourRule } from './parse/words/pourRule.js';
 export { actKeys, corrected, type ActFix } from './parse/telling/corrected.js';
+export { openQuestion, type OpenWay } from './compute/account/openQuestion.js';
 export { markedWords, type MarkedWord } from './parse/telling/unheard.js';
 export { toldPlan, type ToldPlan } from './parse/telling/toldPlan.js';
 export { isSaltToTaste, SALTS } from './parse/line/saltToTaste.js';

@@ -8,6 +8,7 @@ import { fieldText } from '../../words/storage/syncWords.js';
 import { PlanProblem } from '../../ui/sections/PlanProblem.js';
 import { late } from '../../ui/hooks/late.js';
 import { useWide } from '../../ui/hooks/useWide.js';
+import { OpenBoil } from './number/OpenBoil.js';
 import { PotDrawn } from './number/PotDrawn.js';
 import { SlimLine } from './number/SlimLine.js';
 import { StartCooking } from './StartCooking.js';
@@ -40,6 +41,7 @@ export function Answered({ plan }: { readonly plan: PlanView }) {
         <div className="grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
           <div className="flex flex-col gap-5 short:gap-3 lg:gap-3">
             <TheNumber answer={answer} measures={measures} wanted={input.texture ?? 2} keepMl={keepMl} />
+            <OpenBoil input={input} />
             <StartCooking plan={plan} />
             <div className="contents short:order-4 short:block">
               {answer.waysOut && (

@@ -116,3 +116,8 @@ export const measureTheBurnerWithWater = 'Measure the burner with water';
 export const weighAPotOfWaterTwice = 'Weigh a pot of water twice';
 export const onTheScale = 'On the scale';
 export const useIt3 = 'Use it';
+export const howHotOpen = 'How hot does it boil with the lid off? The pour hangs on it.';
+export const howLongOpen = 'How long does it boil with the lid off? The pour hangs on it.';
+export const minutesOpen = (minutes: number): string => `${minutes.toString()} min`;
+export const openWay = (name: string, ml: number, isCounted: boolean): string =>
+  `${name}: ${ml.toString()} ml${isCounted ? ', counted now' : ''}`;

@@ -194,7 +194,7 @@ function done(text: string, at: number): Action | undefined {
     : undefined;
 }
 const AFTER_DONE =
-  /^\s*(?:$|[,;.)(]|(?:in|until|till|for|with|and|then|well|once|twice|to|under|over|crisp|golden|soft|hard|dry|til|light|lightly|deep|dark|again|just|at|on|overnight|as|but|separately|very|about|since|slowly|gently|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|half|several|if|by|down|\d\S*)(?=\s|$|[,;.)]))/iu;
+  /^\s*(?:$|[,;.)(]|(?:in|until|till|for|with|and|then|well|once|twice|to|under|over|crisp|golden|soft|mushy|translucent|through|hard|dry|til|light|lightly|deep|dark|again|just|at|on|overnight|as|but|separately|very|about|since|slowly|gently|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|half|several|if|by|down|\d\S*)(?=\s|$|[,;.)]))/iu;
 
 /** "Golden onion" at the head of a list, "brown rice", "roast chicken", "crisp bacon": a name and no order. */
 const isNamed = (text: string): boolean =>
