@@ -8,7 +8,6 @@ import { fieldText } from '../../words/storage/syncWords.js';
 import { PlanProblem } from '../../ui/sections/PlanProblem.js';
 import { late } from '../../ui/hooks/late.js';
 import { useWide } from '../../ui/hooks/useWide.js';
-import { OpenBoil } from './number/OpenBoil.js';
 import { PotDrawn } from './number/PotDrawn.js';
 import { SlimLine } from './number/SlimLine.js';
 import { StartCooking } from './StartCooking.js';
@@ -21,6 +20,7 @@ import { inAHundred, nearestTo } from '../../words/stove/potWords.js';
 import { useSayPour } from './number/useSayPour.js';
 import * as w from '../../words/screens/pour.js';
 
+const OpenBoil = late(() => fetched(() => import('./below.js')).then((m) => m.OpenBoil));
 const WaysOut = late(() => fetched(() => import('./below.js')).then((m) => m.WaysOut));
 
 /** The number, the pot it goes into, and what there is to say about it. */

@@ -11,3 +11,4 @@ export { Salt } from './goesIn/Salt.js';
 export { TheBase } from './goesIn/TheBase.js';
 export { WaysOut } from './number/WaysOut.js';
 export { WhatGoesIn } from './goesIn/WhatGoesIn.js';
+export { OpenBoil } from './number/OpenBoil.js';

@@ -116,9 +116,10 @@ const LOST: Readonly<Record<'soft' | 'hard', string>> = {
 
 /** How it ends, left alone and with the act. */
 export function chanceText({ act, leftAlone, then }: PotBelief): string {
+  // What has caught is parted from what is served: no share of whole pots speaks of it.
+  if (act.kind === 'serveTop') return '';
   const alone = `Left alone ${inAHundred(leftAlone.asWanted)} in 100 such pots would end as you want them`;
-  if (act.kind === 'none' || act.kind === 'lost' || act.kind === 'fold' || act.kind === 'serveTop')
-    return `${alone}.`;
+  if (act.kind === 'none' || act.kind === 'lost' || act.kind === 'fold') return `${alone}.`;
   return `${alone}; with this ${inAHundred(then.asWanted)}.`;
 }
 

@@ -280,8 +280,25 @@ function best(few: readonly PotSample[], cooked: CookedStretches, around: Around
     most = worth(then);
     found = { ...found, act: candidate.act, then };
   }
+  const off = candidates.find(({ act }) => act.kind === 'offNow');
+  const leftMin = clockOf(cooked, index) ?? Infinity;
+  if (found.act.kind === 'none' && off && said.tasted === 'done' && leftMin > ENDS_BY_ITSELF_MIN) {
+    // Tasted done ends the cooking: said twice, or dry besides, whatever was computed; said once, where no more pots come out wrong.
+    const then = triedIn(few, off);
+    if (isSurelyDone(run.said, said) || then.asWanted >= plain.asWanted - EVEN)
+      return { ...found, act: off.act, then };
+  }
   return found;
 }
+/** True where a tooth said done twice, or an eye that it is dry besides. */
+function isSurelyDone(taps: readonly Tap[], { looked }: SaidNow): boolean {
+  const tastes = taps.filter((t) => t.kind === 'tasted');
+  return looked === 'dry' || tastes.slice(-2).filter((t) => t.said === 'done').length === 2;
+}
+/** A heat that ends within so long ends by itself, min. */
+const ENDS_BY_ITSELF_MIN = 3;
+/** Shares of pots this near to each other are taken for the same. */
+const EVEN = 0.05;
 
 /** An act, and the pot as it is cooked once its press is made. */
 interface Candidate {

@@ -82,6 +82,8 @@ export function candidatesFor(
 function fits({ kind }: Rescue, { tasted, looked, burnt }: SaidNow): boolean {
   if (burnt === true) return kind === 'offNow';
   if (looked === 'dry' && (kind === 'open' || kind === 'lid')) return false;
+  // What still stands wet has water enough to go on with: it gets minutes (common practice).
+  if (looked === 'wet' && kind === 'splash') return false;
   if (tasted === 'done' || tasted === 'soft')
     return (
       kind === 'offNow' || kind === 'lid' || (kind === 'open' && (tasted === 'soft' || looked === 'wet'))
