@@ -219,6 +219,11 @@ export class ActReader extends Namer {
       if (state && !act.until) act.until = { state, text: piece.text };
       return this.#push(act);
     }
+    // "Onions on top, with yoghurt on the side": the second is of another vessel.
+    if (hasThings && group && act.beside !== undefined && group.beside === undefined) {
+      act.verb = act.verb === 'words' ? 'list' : act.verb;
+      return this.#push(act);
+    }
     if (hasThings) {
       const isOpen =
         group && group.minutes === undefined && group.until === undefined && group.heat === undefined;

@@ -53,6 +53,8 @@ export abstract class PotSoFar {
   readonly states = new Map<number, State>();
   readonly apart = new Set<number>();
   readonly soaks = new Map<number, number>();
+  /** What was boiled in another pot before. */
+  readonly boiledApart = new Set<number>();
   readonly pours = new Set<number>();
   /** Liquids that went into the base. */
   readonly cookedDown = new Set<number>();

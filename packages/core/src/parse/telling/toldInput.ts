@@ -1,5 +1,6 @@
 import { HOT_C } from '../../basics/heat/constants.js';
 import { grainById } from '../../basics/larder/grainById.js';
+import { boiledPulse } from '../../basics/larder/boiledPulse.js';
 import { ingredientById } from '../../basics/larder/larder.js';
 import type { Ingredient } from '../../basics/larder/composition.js';
 import type { Stage } from '../../basics/method/stage.js';
@@ -93,14 +94,23 @@ export function toldFields(
 
 function ingredientOf(
   line: SaidLine,
-  { state, apart, soakMin }: ToldPlan['things'][number],
+  { state, apart, soakMin: soaked, boiled }: ToldPlan['things'][number],
 ): IngredientInput {
-  const how = state ?? line.state;
+  const row = ingredientById(line.id ?? '');
+  const amount = line.amount ?? { g: 0 };
+  const made =
+    boiled && row ? boiledPulse(row.id, millilitresOf(amount, row) * row.densityGPerMl) : undefined;
+  const how = made ? undefined : (state ?? line.state);
+  const soakMin = made ? undefined : soaked;
   return {
-    ingredientId: line.id ?? '',
-    amount: line.amount ?? { g: 0 },
+    ingredientId: made?.id ?? line.id ?? '',
+    amount: made ? { g: made.g } : amount,
     ...(how === undefined ? {} : { state: how }),
-    ...(soakMin !== undefined ? { soakMin } : line.soak?.said === true ? { soakMin: line.soak.minutes } : {}),
+    ...(soakMin !== undefined
+      ? { soakMin }
+      : line.soak?.said === true && !made
+        ? { soakMin: line.soak.minutes }
+        : {}),
     ...(line.spread === undefined ? {} : { spread: line.spread }),
     ...(apart ? { apart } : {}),
     ...(line.note === '' ? {} : { note: line.note.slice(0, NOTE) }),

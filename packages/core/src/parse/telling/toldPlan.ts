@@ -12,6 +12,9 @@ import { AddingPot } from './addingPot.js';
 
 export type { ToldPlan, ToldStage } from './toldStage.js';
 
+/** "Lentils, boiled twenty minutes in another pot". */
+const BOILED_BEFORE = /\b(?:boiled|cooked|simmered)\b/iu;
+
 /** What is said to be in the pot already. */
 const IN_THE_POT =
   /^(?:and\s+)?in\s+(?:the|a|my)\s+(?:\p{L}+\s+){0,2}(?:pot|pan|saucepan|casserole|cooker)\b/iu;
@@ -42,6 +45,8 @@ class Pot extends AddingPot {
     const crust = crustIn(act.text);
     if (crust !== undefined) this.plan.crust = crust;
     this.says(act);
+    if (BOILED_BEFORE.test(act.text))
+      for (const { line, isNew } of act.things) if (isNew) this.boiledApart.add(line);
     if (act.beside !== undefined) {
       this.beside(act);
       return;
@@ -240,6 +245,7 @@ class Pot extends AddingPot {
       for (const { line } of act.things) {
         const row = ingredientById(this.line(line)?.id ?? '');
         if (row && statesOf(row).includes('cooked')) this.states.set(line, 'cooked');
+        this.boiledApart.add(line);
       }
   }
 
@@ -312,6 +318,7 @@ export function toldPlan(telling: Telling): ToldPlan {
         ...(state === undefined ? {} : { state }),
         ...(stage === undefined ? {} : { stage }),
         ...(soakMin === undefined ? {} : { soakMin }),
+        ...(pot.boiledApart.has(n) || BOILED_BEFORE.test(line.note) ? { boiled: true as const } : {}),
         ...(pot.apart.has(n) ? { apart: true as const } : {}),
       },
     ];

@@ -23,6 +23,8 @@ export interface ToldThing {
   readonly state?: State;
   /** Minutes a pulse or a soy chunk stood in water of its own. */
   readonly soakMin?: number;
+  /** True for a pulse that was boiled in another pot before. */
+  readonly boiled?: true;
   /** Number of the told stage; with the liquid without. */
   readonly stage?: number;
   readonly apart?: true;

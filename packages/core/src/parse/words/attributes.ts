@@ -178,6 +178,7 @@ const SERVED =
 export function besideIn(text: string): string | undefined {
   const [words] = FOR_OTHER.exec(text) ?? SERVED.exec(text) ?? [];
   if (words !== undefined) return words.trim();
+  if (/\bon\s+the\s+side\b/iu.test(text)) return 'on the side';
   const [vessel] = BESIDE.exec(text) ?? [];
   if (/\bseparately\b|\bon\s+a\s+(?:baking\s+)?tray\b/iu.test(text)) return 'separately';
   return vessel !== undefined && !IS_THE_POT.test(text) ? vessel.trim() : undefined;

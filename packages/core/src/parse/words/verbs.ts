@@ -151,6 +151,7 @@ const BEHIND: readonly (readonly [RegExp, Verb])[] = [
   ],
   [/(?<!\bthe\s)\b(?:rests?|stand|resting|standing|sitting)\b/iu, 'rest'],
   [/\bfork(?:ed)?\b/iu, 'fork'],
+  [/\bto\s+(?:serve|finish)\b/iu, 'serve'],
 ];
 
 /** How far into a piece the words before the order go. */
