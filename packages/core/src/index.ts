@@ -51,7 +51,7 @@ export { readTelling, type Telling } from './parse/telling/readTelling.js';
 export { VERBS, type SaidLine, type ToldAct, type Verb } from './parse/words/told.js';
 export type { PourRule } from './parse/words/pourRule.js';
 export { actKeys, corrected, type ActFix } from './parse/telling/corrected.js';
-export { openQuestion, type OpenWay } from './compute/account/openQuestion.js';
+export { openQuestion, type OpenWay } from './compute/odds/openQuestion.js';
 export { markedWords, type MarkedWord } from './parse/telling/unheard.js';
 export { toldPlan, type ToldPlan } from './parse/telling/toldPlan.js';
 export { isSaltToTaste, SALTS } from './parse/line/saltToTaste.js';
@@ -113,6 +113,8 @@ export {
 export {
   ACTS,
   isHandsOn,
+  cooksClosed,
+  isUnderLid,
   isWet,
   plannedMin,
   SIGNS,

@@ -58,7 +58,7 @@ export class AnswerService {
   }
 }
 
-/** How many kitchens to simulate of a pot that takes so long. */
+/** How many kitchens to simulate, given how long one pot takes. */
 function drawsWithin(asked: number | undefined, stages: readonly Stage[]): number {
   const minutes = Math.max(1, Math.ceil(stages.reduce((sum, stage) => sum + plannedMin(stage), 0)));
   const most = Math.max(1, Math.floor(MOST_POT_MINUTES / (minutes + KITCHEN_MIN)));

@@ -68,7 +68,7 @@ export class ShareReply {
   share: number;
 }
 
-/** A reader that takes nothing for so long is gone, ms. */
+/** A reader that takes nothing for this time is gone, ms. */
 const STALLED_MS = 60_000;
 
 @ApiTags('archive')

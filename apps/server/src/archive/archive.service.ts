@@ -30,7 +30,7 @@ const WRONG: Readonly<Record<ArchiveWrong, string>> = {
   empty:
     'In this file is nothing that can be read: in place of what is here it would leave an empty kitchen. Nothing was changed.',
 };
-/** A file that came in and was not put in is forgotten after so long, ms. */
+/** A file that came in and was not put in is forgotten after this time, ms. */
 const FORGET_MS = 3600 * 1000;
 
 /** Copies that are kept of what was there before an archive was put in. */

@@ -9,9 +9,9 @@ import { incomingFile } from './archive.service.js';
 
 /** Largest archive, bytes: some thirty thousand pots. */
 const MOST_BYTES = 256 * 1024 * 1024;
-/** A sender that is silent for so long is gone, ms. */
+/** A sender that is silent for this time is gone, ms. */
 const SILENT_MS = 20_000;
-/** What is sent on after it was refused is read and dropped for so long, ms, so that the reply is heard; then it is cut off. */
+/** After a refusal the rest is read and dropped for this time, ms, so that the reply is heard; then the connection is cut. */
 const DRAIN_MS = 15_000;
 
 /** The name its sender gave it, where that is one and nobody else's. */

@@ -3,7 +3,7 @@ import type { Request } from 'express';
 
 /** What is refused for who asks, or for how much, and not for what was said: the signs of somebody at the door. */
 const NOTED: ReadonlySet<number> = new Set([401, 403, 413, 415, 429]);
-/** One line for each reason in so long, ms: who knocks without end fills no disk. */
+/** At most one line for each reason in this time, ms: a flood of requests cannot fill the disk. */
 const QUIET_MS = 60_000;
 
 const logger = new Logger('refused');

@@ -13,7 +13,7 @@ export interface Write {
   readonly nextRevision: () => number;
 }
 
-/** The log is put into the file when nothing was written for so long, ms. */
+/** The log is put into the file when nothing was written for this time, ms. */
 const IDLE_MS = 4000;
 
 /**

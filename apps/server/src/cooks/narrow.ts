@@ -14,7 +14,7 @@ export interface Only {
   readonly onStove?: boolean;
 }
 
-/** A pot that nobody judged or gave up is on the stove for so long, ms; then it was forgotten. */
+/** A pot that nobody judged or gave up counts as on the stove for this time, ms; after it, as forgotten. */
 const ON_STOVE_MS = 24 * 3600 * 1000;
 
 /** Whether a pot is on the stove: begun within a day, not given up, not judged. */

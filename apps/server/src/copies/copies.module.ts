@@ -75,7 +75,7 @@ export class CopiesController {
 }
 
 const DAY_MS = 24 * 3600 * 1000;
-/** A server that runs on looks so often whether a day has passed, ms. */
+/** How often a running server checks whether a day has passed, ms. */
 const LOOK_MS = 3600 * 1000;
 
 /** A copy of everything every day, without being asked; fourteen are kept. */

@@ -6,12 +6,12 @@ import { notFound, ProblemException } from '../common/problems.js';
 import { WriteQueue } from '../common/writeQueue.js';
 import { Device, type Role } from './device.entity.js';
 
-/** A code lets one device in, for so long, ms. */
+/** A code lets one device in, and is good for this time, ms. */
 const CODE_MS = 10 * 60_000;
 /** Wrong tries that one address has at one code, and that all addresses together have: a hundred of a hundred million. */
 const MOST_WRONG = 5;
 const MOST_WRONG_IN_ALL = 100;
-/** Whoever tried wrongly waits so long for the reply, ms: guessing is slow, and holds nobody else up. */
+/** The reply to a wrong code is held back for this time, ms: guessing is slow, and holds nobody else up. */
 const AFTER_WRONG_MS = 250;
 /** More phones than this are no household's. */
 const MOST_DEVICES = 30;

@@ -10,7 +10,7 @@ const HEAD_MS = 10_000;
 const WHOLE_MS = 15 * 60_000;
 /** How often connections that are overdue are looked for, ms. */
 const LOOK_MS = 2_000;
-/** A connection on which nothing is asked any more is closed after so long, ms. */
+/** An idle connection is closed after this time, ms. */
 const IDLE_MS = 5_000;
 
 const isOfMachine = (address: string): boolean => /^(?:::ffff:)?127\.0\.0\.1$|^::1$/u.test(address);

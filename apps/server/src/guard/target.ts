@@ -26,7 +26,7 @@ export function targetOf(request: Pick<Request, 'originalUrl'>): Target | undefi
 
 /** Scheme and host of a target in absolute form, as a proxy is asked: "http://kitchen.test/api". */
 const ABSOLUTE = /^[a-z][a-z\d+.-]*:\/\/[^/?#]*/iu;
-/** A path is decoded so often: what is still encoded then was packed up on purpose. */
+/** A path is decoded this many times: what is still encoded then was encoded on purpose. */
 const MOST_LAYERS = 3;
 
 /** @example targetIn('/API//cooks/?limit=1') // { path: '/api/cooks', isData: true } */

@@ -15,10 +15,10 @@ export interface Reading {
 }
 
 const KINDS: ReadonlySet<unknown> = new Set(['scale', 'thermometer', 'hob']);
-/** An instrument that does not answer in this time is off, ms; one that stops is asked again after so long. */
+/** An instrument that does not answer in this time is off, ms; one that stops is asked again after the same time. */
 const PATIENCE_MS = 1500;
 const AGAIN_MS = 1000;
-/** One that says nothing for so long has fallen asleep with the line open, ms. */
+/** One that says nothing for this time has fallen asleep with its connection open, ms. */
 const SILENT_MS = 10_000;
 /** What it says of itself, and a line of what it reads, bytes: no more is meant, whatever it is. */
 const MOST_DESCRIPTION = 4096;

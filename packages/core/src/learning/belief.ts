@@ -50,7 +50,7 @@ export interface Learnt {
   readonly ways?: readonly Way[];
 }
 
-/** One piece of evidence as it enters the sums: the sum of the values it touches is so many points. */
+/** One piece of evidence as it enters the sums: the sum of the values it touches, in points. */
 export interface EvidenceRow {
   readonly cookId: string;
   readonly touched: readonly number[];

@@ -33,9 +33,9 @@ export interface JudgedPot extends Judged, MadeWith, Pick<PotEvents, 'stages' | 
 const END_NOISE = 1.9;
 /** A pot that always comes out right is told to a fifth of a step †. */
 const KNOWN_NOISE = 0.55;
-/** The slope of the pour is taken over so many points. */
+/** The slope of the pour is taken over this many points. */
 const SLOPE_POINTS = 1;
-/** Further from its plan than this a pot was another pot, points. */
+/** A pot further from its plan than this is not the plan's pot, points. */
 const MOST_POINTS = 9;
 /** No pour is asked for further out. */
 const FURTHEST_POINTS = 14;
@@ -68,7 +68,7 @@ interface Slope {
   /** Advised with nothing learnt, ml, and what a point more would be. */
   readonly firstMl: number;
   readonly perPoint: number;
-  /** Advised where the grain is known to stand so many points higher, ml. */
+  /** Advised where the grain is known to stand some points higher, ml. */
   readonly mlAt: (points: number) => number;
 }
 
@@ -86,9 +86,9 @@ function slopeOf(input: PlanInput): Slope | undefined {
   return perPoint > 0 ? { firstMl, perPoint, mlAt } : undefined;
 }
 
-/** So often a pour is asked what it stands for; a secant is a hundredth of a point off by then. */
+/** Steps of the secant method; it is within a hundredth of a point by then. */
 const SECANTS = 4;
-/** Nearer to its plan than this a pour goes straight with its points. */
+/** Closer to its plan than this the pour is linear in points. */
 const STRAIGHT_POINTS = 0.5;
 
 /** Points a grain stands higher that is advised this pour: water and points do not go straight far from the plan. */
@@ -175,7 +175,7 @@ function waterOf(went: CookedFromEvents | undefined, { perPoint }: Slope): Said 
   const readG = Math.hypot(SCALE_G, DRIPS * byScaleG);
   return { points: (byScaleG - expectedG) / perPoint, sd: Math.hypot(readG / perPoint, POT_TO_POT_NOISE) };
 }
-/** More than so many times what is expected, and so much, g: no pot steams that away unnoticed †. */
+/** No pot steams away more than this many times what is expected plus this many grams unnoticed †. */
 const MOST_STEAM = 3;
 const MOST_STEAM_G = 100;
 

@@ -45,14 +45,14 @@ export function learntOf(learnt: Learnt, pot: PotOf): LearntOfPot | undefined {
 const USUAL_MOISTURE = 70;
 
 /**
- * How much more water a grain drinks that stands so many points higher, share of what it holds.
+ * How much more water a grain drinks that stands some points higher, as a share of what it holds.
  * @example drinksShare(0) // 0
  */
 export const drinksShare = (points: number): number =>
   dryBasis(USUAL_MOISTURE + points) / dryBasis(USUAL_MOISTURE) - 1;
 
 /**
- * Points that a grain stands higher which drinks so much more of what it holds.
+ * How many points higher a grain stands that drinks more, given as a share of what it holds.
  * @example pointsOfShare(0) // 0
  */
 export const pointsOfShare = (share: number): number =>

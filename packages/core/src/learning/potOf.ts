@@ -5,7 +5,7 @@ import { PLAN_DEFAULTS, type PlanInput } from '../plan/input/planInput.js';
 import { ingredientsOf } from '../plan/input/readIngredients.js';
 import type { PotOf } from './hidden.js';
 
-/** A base brings water worth the name from so much on, g. */
+/** A base that brings less water than this has no hidden value of its own, g. */
 const LEAST_BASE_G = 40;
 
 /** What of a household a pot is made with, by id. */

@@ -1,7 +1,7 @@
 import { inverseOf } from './inverse.js';
 import type { EvidenceRow, Belief } from './belief.js';
 
-/** A tenth of what cooks say is a plain mistake, and says so many times as little (common practice: one verdict in ten). */
+/** One verdict in ten is a plain mistake, and counts this many times less (common practice). */
 const MISTAKES = 0.1;
 const MISTAKEN = 5;
 /** So often what each pot counts for is worked out anew, each time most of the way; more changes nothing. */
@@ -11,7 +11,7 @@ const STEP = 0.8;
 const SETTLED = 1e-4;
 /** A row that would count for so little more or less, share of what it says, is left as it is. */
 const NOTHING = 1e-5;
-/** One row after another costs rows times values squared, all at once values cubed: beyond so many rows a value. */
+/** One row after another costs rows × values²; all at once costs values³: the second is used beyond this many rows a value. */
 const ROWS_A_VALUE = 4;
 
 /**
@@ -31,7 +31,7 @@ function oneByOne(before: Belief, rows: readonly EvidenceRow[]): Belief {
   // Of a symmetric matrix the lower triangle is enough; the upper is filled in at the end.
   const covariance = Float64Array.from(before.covariance);
   const shared = new Float64Array(n);
-  /** Takes up a row at so much more than it counted for. */
+  /** Raises what a row counts for. */
   const take = ({ touched, points }: EvidenceRow, more: number): void => {
     let thought = 0;
     let open = 0;

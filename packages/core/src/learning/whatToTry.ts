@@ -53,7 +53,7 @@ const row = (of: Square, i: number, at: readonly number[]): number =>
 const open = (of: Square, at: readonly number[]): number =>
   at.reduce((sum, a, i) => sum + a * row(of, i, at), 0);
 
-/** What is left open once the sum was seen with so much noise (Kalman's update). */
+/** What is left open once the sum was seen with some noise (Kalman's update). */
 function seen(of: Square, at: readonly number[], variance: number): Square {
   const by = open(of, at) + variance;
   const gain = of.map((_, i) => row(of, i, at));

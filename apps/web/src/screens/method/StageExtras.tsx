@@ -1,4 +1,4 @@
-import type { Stage } from '@hammock/core';
+import { isUnderLid, type Stage } from '@hammock/core';
 import { Tick } from '../../ui/controls/Tick.js';
 import * as w from '../../words/screens/method.js';
 
@@ -10,7 +10,7 @@ export function Extras({
   readonly stage: Stage;
   readonly onChange: (change: Partial<Stage>) => void;
 }) {
-  const covered = stage.act === 'simmer' || stage.act === 'steam' || stage.act === 'rest';
+  const covered = isUnderLid(stage.act) || stage.act === 'rest';
   if (!covered) return null;
   return (
     <>

@@ -1,4 +1,4 @@
-import { completePlan, plannedMin, scalePlan, type PlanInput, type Stage } from '@hammock/core';
+import { completePlan, cooksClosed, plannedMin, scalePlan, type PlanInput, type Stage } from '@hammock/core';
 import type { KitchenThings } from '../../stores/kitchen/kitchenThings.js';
 import { planInputOf } from '../../stores/plan/learntPlan.js';
 import type { Draft } from '../../stores/plan/draftOf.js';
@@ -12,8 +12,6 @@ export interface Variation {
   readonly make: () => PlanInput | undefined;
 }
 
-const COVERED: ReadonlySet<Stage['act']> = new Set<Stage['act']>(['simmer', 'steam', 'cook', 'pressure']);
-
 /** Everything the present plan can be varied by. */
 export function variationsOf(input: PlanInput, draft: Draft, kitchen: KitchenThings): readonly Variation[] {
   const made = completePlan(input);
@@ -26,7 +24,7 @@ export function variationsOf(input: PlanInput, draft: Draft, kitchen: KitchenThi
     stages.some(test)
       ? { ...input, stages: stages.map((s) => (test(s) ? change(s) : s)).filter((s) => s !== undefined) }
       : undefined;
-  const covered = (s: Stage): boolean => COVERED.has(s.act) && s.lid !== 'pressure';
+  const covered = (s: Stage): boolean => cooksClosed(s.act) && s.lid !== 'pressure';
   // Soak and toast shape the template, so the plan's own stages are left to be made anew.
   const { stages: _own, ...templated } = input;
   const one = (value: string, hint: string, label: string, make: Variation['make']): Variation => ({

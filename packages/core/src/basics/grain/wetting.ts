@@ -13,7 +13,7 @@ const CREEPS = 0.25;
 /** Gaps among swollen grain of this mean W, ml per g of dry matter. */
 export const gapsPerDryG = (meanW: number): number => GAPS_PER_ML * (1 / DRY_G_PER_ML + meanW);
 
-/** Share of the grain's surface that so much liquid keeps wet by films, 0–1. */
+/** Share of the grain's surface that the free liquid keeps wet by films, 0–1. */
 export const filmed = (liquidPerDryG: number): number => liquidPerDryG / (liquidPerDryG + FILM_HALF);
 
 /** Share of the grain above the liquid that is wetted, by the vapour that rises through it, 0–1. */

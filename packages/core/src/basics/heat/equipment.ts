@@ -92,7 +92,7 @@ const RING_SETTINGS = Object.keys(SETTING) as (keyof typeof SETTING)[];
 const wideRing = (diameterCm: number): number =>
   Math.min(WIDEST_RING, Math.max(1, (diameterCm / WIDE_RING_FROM_CM) ** 2));
 
-/** Net powers of an ordinary ring, or of one so many times as strong, W. */
+/** Net powers of an ordinary ring times a factor, W. */
 const ringPowers = (times = 1): HobSpec['powerW'] => ({
   ...RING_W,
   ...Object.fromEntries(RING_SETTINGS.map((heat) => [heat, RING_W[heat] * share(SETTING[heat]) * times])),

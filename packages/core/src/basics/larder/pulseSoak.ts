@@ -12,7 +12,7 @@ const SOAK: Readonly<Partial<Record<Behaviour, { readonly timeMin: number; reado
 };
 
 /**
- * What a pulse still drinks in the pot after so many minutes in cool water: between dry and soaked as is usual, by an
+ * What a pulse still drinks in the pot after some minutes in cool water: between dry and soaked as is usual, by an
  * exponential approach. Longer than usual is as usual.
  * @param minutes in the soak water; none leaves it dry
  * @returns undefined for what is not soaked by itself

@@ -12,7 +12,7 @@ export function soakIn(stages: readonly Stage[]): number | undefined {
 }
 
 /**
- * The same stages soaking so long: the first soak takes the minutes, others go; none of them for no soak.
+ * The same stages with the given minutes of soaking: the first soak takes them and others go; no soak at all for 0.
  * @param minutes not negative
  * @example withSoak([], 30).length // 1
  */

@@ -104,6 +104,19 @@ const WET: ReadonlySet<Act> = new Set([
  */
 export const isWet = (act: Act): boolean => WET.has(act);
 
+const UNDER_LID: ReadonlySet<Act> = new Set(['simmer', 'steam']);
+/**
+ * True for an act of the covered time: its liquid boils gently, or only steams.
+ * @example isUnderLid('steam') // true
+ */
+export const isUnderLid = (act: Act): boolean => UNDER_LID.has(act);
+
+/**
+ * True for an act in which a closed pot cooks by itself: under a lid, in a cooker, at pressure.
+ * @example cooksClosed('pressure') // true
+ */
+export const cooksClosed = (act: Act): boolean => isUnderLid(act) || act === 'cook' || act === 'pressure';
+
 /**
  * Acts that have their place, their minutes and their words, and change nothing but what time and fire do: a pot with liquid in
  * it stands, one without is not touched.
@@ -157,6 +170,6 @@ const SURFACE: ReadonlySet<Sign> = new Set<Sign>(['levelWithGrain', 'holes', 'ab
 export const lastOf = (stages: readonly Stage[]): Stage | undefined =>
   stages.findLast((s) => !isStill(s.act));
 
-/** True for a stage that ends when its liquid has gone down so far. */
+/** True for a stage that ends when its liquid has gone down to a level. */
 export const endsAtSurface = (stage: Stage): boolean =>
   stage.end.kind === 'sign' && SURFACE.has(stage.end.sign);

@@ -70,7 +70,7 @@ export const pressureMinutes = (grain: Grain, soakMin: number): number =>
 const TURNED_TIME_SHARE = 1.6;
 
 /**
- * Minutes covered before the pot is turned over, and again after it, for so many minutes covered in one.
+ * Minutes covered before the pot is turned over, and again after it, for the minutes it would be covered in one go.
  * @example turnedMinutes(15) // 12
  */
 export const turnedMinutes = (coveredMin: number): number => Math.round((coveredMin * TURNED_TIME_SHARE) / 2);

@@ -37,7 +37,7 @@ export function verdictOf(waterG: number, window: Window): Verdict {
   return waterG < LEAST_POUR_G ? 'nothing' : 'pour';
 }
 
-/** A liquid that carries so much water. */
+/** The amount of a liquid that carries this much water. */
 export function pourOf(liquid: Ingredient, waterG: number): Pour {
   const g = (waterG * 100) / liquid.water;
   return { ingredientId: liquid.id, g, ml: g / liquid.densityGPerMl, waterG };
@@ -57,7 +57,7 @@ export const saltOf = (plan: CompletePlan, pour: Pour): number =>
 const liquidOf = (plan: CompletePlan, pour: Pour): Ingredient =>
   pour.ingredientId === plan.pourWith.id ? plan.pourWith : plan.thenWith;
 
-/** Hot liquid to keep ready for a doubt of so many grams of water, never more than half of what the grain drinks. */
+/** Hot liquid to keep ready for a doubt given in grams of water: never more than half of what the grain drinks. */
 export function keepBy(
   pour: Pour,
   plan: CompletePlan,

@@ -2,7 +2,7 @@ import type { CompletePlan } from '../../plan/input/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import type { HeatSetting } from '../../basics/heat/equipment.js';
 import { coveredMinutes } from '../../basics/method/timing.js';
-import { lastOf, plannedMin, type Stage } from '../../basics/method/stage.js';
+import { cooksClosed, lastOf, plannedMin, type Stage } from '../../basics/method/stage.js';
 import { cookPot, type Cooked } from '../pot/cook.js';
 import { judge, type PotFlags } from './judge.js';
 
@@ -26,11 +26,9 @@ const HEATS: readonly HeatSetting[] = ['off', 'veryLow', 'low', 'medium', 'mediu
 const shifted = (heat: HeatSetting, by: number): HeatSetting =>
   HEATS[Math.min(HEATS.length - 1, Math.max(1, HEATS.indexOf(heat) + by))] ?? heat;
 
-const COVERED: ReadonlySet<Stage['act']> = new Set<Stage['act']>(['simmer', 'steam', 'cook', 'pressure']);
-
 /** Changes that might avoid a trouble, the gentlest first. */
 function candidates(code: TroubleCode, plan: CompletePlan, stageId: string | undefined): readonly Change[] {
-  const covered = plan.stages.filter((s) => COVERED.has(s.act));
+  const covered = plan.stages.filter((s) => cooksClosed(s.act));
   const last = covered.at(-1);
   const here = plan.stages.find((s) => s.id === stageId) ?? last;
   const made: (Change | undefined | false)[] = [];

@@ -1,5 +1,5 @@
 import { heatsItself, type HeatSetting } from '../../basics/heat/equipment.js';
-import { lastOf, plannedMin, type Stage } from '../../basics/method/stage.js';
+import { isUnderLid, lastOf, plannedMin } from '../../basics/method/stage.js';
 import type { CompletePlan } from '../../plan/input/planInput.js';
 import { withChange, type Change } from '../course/changes.js';
 import { deepFreeze } from '../../basics/result.js';
@@ -14,16 +14,15 @@ export interface MissingAct {
   readonly then: number;
 }
 
-/** An act is only said first where so many more pots come out right, as a share of all. */
+/** An act is only said first when at least this share more of all pots comes out right. */
 const WORTH_SAYING = 0.08;
-/** A pot of which so many come out right lacks nothing. */
+/** A plan with this share of right pots lacks nothing. */
 const GOOD_ENOUGH = 0.85;
 /** Kitchens an act is tried in: enough for a gain of a twelfth. */
 const MOST_DRAWS = 200;
 /** The rest that cooks give a pot that had none, min (common practice). */
 const REST_MIN = 5;
 
-const COVERED: ReadonlySet<Stage['act']> = new Set<Stage['act']>(['simmer', 'steam']);
 const COOLER: Readonly<Partial<Record<HeatSetting, HeatSetting>>> = {
   high: 'mediumHigh',
   mediumHigh: 'medium',
@@ -41,7 +40,7 @@ function candidates({ stages, vessel }: CompletePlan): readonly Change[] {
   // Falling pressure is a rest already.
   const rests = last?.act === 'release' ? REST_MIN : last?.act === 'rest' ? plannedMin(last) : 0;
   if (rests < REST_MIN) made.push({ code: 'rest', minutes: REST_MIN });
-  const covered = stages.filter((s) => COVERED.has(s.act) && s.lid !== 'pressure').at(-1);
+  const covered = stages.filter((s) => isUnderLid(s.act) && s.lid !== 'pressure').at(-1);
   if (covered?.lid === 'off') made.push({ code: 'lidOn', stageId: covered.id });
   if (covered?.lid === 'on') made.push({ code: 'cloth', stageId: covered.id });
   if (covered?.end.kind === 'minutes')

@@ -45,7 +45,7 @@ export interface Odds {
 const POUR_STEPS = 40;
 /** Choices tried along the minutes. */
 const MINUTE_STEPS = 8;
-/** Other minutes are only offered for at least so much, as a share of all pots. */
+/** Other minutes are only offered when they gain at least this share of all pots. */
 const WORTH_CHANGING = 0.03;
 
 /**

@@ -1,7 +1,7 @@
 import { completePlan } from '../../plan/input/completePlan.js';
 import type { CompletePlan, PlanInput } from '../../plan/input/planInput.js';
 import { solvePour } from '../account/solvePour.js';
-import { isWet, type Stage } from '../../basics/method/stage.js';
+import { isUnderLid, isWet, type Stage } from '../../basics/method/stage.js';
 import { cookPot } from '../pot/cook.js';
 import { pouredWaterG } from '../course/courseFor.js';
 import { judge } from '../course/judge.js';
@@ -110,7 +110,7 @@ function mended(plan: CompletePlan, poured: number, mend: PourMend, perMl: numbe
 /** The first stage that covers a pot which was open with its liquid in; −1 where it is shut from the pour on. */
 function coverIndex(stages: readonly Stage[]): number {
   const pour = stages.findIndex((s) => isWet(s.act) && s.lid === 'off');
-  const cover = stages.findIndex((s) => (s.act === 'simmer' || s.act === 'steam') && s.lid !== 'off');
+  const cover = stages.findIndex((s) => isUnderLid(s.act) && s.lid !== 'off');
   return pour >= 0 && cover > pour && !stages.some((s) => s.lid === 'pressure') ? cover : -1;
 }
 

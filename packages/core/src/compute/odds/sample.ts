@@ -3,7 +3,7 @@ import { targetMoisture } from '../../basics/grain/texture.js';
 import type { CompletePlan } from '../../plan/input/planInput.js';
 import { solvePour } from '../account/solvePour.js';
 import { doubtOf } from '../account/doubt.js';
-import { plannedMin, type Stage } from '../../basics/method/stage.js';
+import { cooksClosed, plannedMin, type Stage } from '../../basics/method/stage.js';
 import { cookPot, type Cooked } from '../pot/cook.js';
 import { setupOf } from '../pot/setup.js';
 import { BEDS, BROWN, DONE0, FREE, get, TOP, W0 } from '../pot/state.js';
@@ -47,10 +47,7 @@ export const isTimed = (index: number): boolean => index < 800 && index % 2 === 
  * @example coveredStage(plan)?.id // 'simmer'
  */
 export function coveredStage(plan: CompletePlan): Stage | undefined {
-  const timed = plan.stages.filter(
-    (s) =>
-      s.end.kind === 'minutes' && s.heat !== 'off' && ['simmer', 'steam', 'pressure', 'cook'].includes(s.act),
-  );
+  const timed = plan.stages.filter((s) => s.end.kind === 'minutes' && s.heat !== 'off' && cooksClosed(s.act));
   return timed.at(-1);
 }
 

@@ -51,7 +51,7 @@ export function startPot(setup: Setup, pourWaterG: number): LivePot {
 }
 
 /**
- * The pot so many minutes later. Stages before the first liquid take no time here: their minutes are the plan's.
+ * The pot after the given minutes. Stages before the first liquid take no time here: their minutes are the plan's.
  * @param minutes not negative
  * @example advancePot(setup, pot, 5).atMin // 5
  */

@@ -122,7 +122,7 @@ export function settingOf(setup: Setup, stage: Stage, at: At): Setting {
   };
 }
 
-/** Heat capacity of a pot that has lost so much steam, kJ/K; never less than its metal. */
+/** Heat capacity of a pot after it has lost some steam, kJ/K; never less than its metal. */
 export const capacity = (s: Setting, steamG: number): number =>
   Math.max(0.2, s.kJPerK - ((steamG - s.steamBeforeG) * CP_WATER) / 1000);
 

@@ -2,7 +2,7 @@ import { BOIL_DWELL_MIN } from '../account/stageSteam.js';
 import { GAPS_FULL } from '../account/steamDrinking.js';
 import { CP_WATER } from '../../basics/heat/constants.js';
 import { gaugeKPa, pressureBoil, purgeG, whistleG } from '../../basics/heat/steam.js';
-import { endsAtSurface, plannedMin, type Stage } from '../../basics/method/stage.js';
+import { endsAtSurface, isUnderLid, plannedMin, type Stage } from '../../basics/method/stage.js';
 import { BASE_BANDS, BREAKS, FLIPS_AT_K, FOAMS } from './constants.js';
 import type { Crossing } from './integrate.js';
 import { availableG, gapsMl, meanW } from './rates.js';
@@ -91,7 +91,7 @@ function runs(walk: Walk, s: Setting, stage: Stage, goneMin: number): Ended {
 
 /** True for a stage half-way through which what was kept back is poured on. */
 const takesTheRest = (walk: Walk, { act }: Stage): boolean =>
-  walk.laterG > 0 && (act === 'simmer' || act === 'steam' || act === 'turn');
+  walk.laterG > 0 && (isUnderLid(act) || act === 'turn');
 
 function pourTheRest(walk: Walk, s: Setting): void {
   addLiquid(walk, walk.laterG, Math.min(s.boilC, 95));
@@ -134,7 +134,7 @@ function lastHeated(walk: Walk): string | undefined {
     if (
       stage.end.kind === 'minutes' &&
       stage.heat !== 'off' &&
-      (stage.act === 'simmer' || stage.act === 'steam' || stage.act === 'pressure')
+      (isUnderLid(stage.act) || stage.act === 'pressure')
     )
       id = stage.id;
   return id;
@@ -201,7 +201,7 @@ function pressureUp(walk: Walk, s: Setting, stage: Stage): Ended {
   return whistles(walk, settingFor(walk, { ...stage, act: 'pressure' }), 1) === 'count' ? 'sign' : 'gaveUp';
 }
 
-/** The weight lifts each time so much steam has gathered. */
+/** The weight lifts each time this much steam has gathered. */
 function whistles(walk: Walk, s: Setting, count: number): Ended {
   const enough = get(walk.y, STEAM) + count * whistleG();
   return burns(walk, s, PATIENCE_MIN, (y) => get(y, STEAM) - enough) ? 'count' : 'gaveUp';

@@ -158,7 +158,7 @@ function isDry({ grainIn, setup, y }: Walk, s: Setting): boolean {
 }
 
 /**
- * Goes on for so many minutes, or until `crossing` is no longer negative.
+ * Goes on for the given minutes, or until `crossing` is no longer negative.
  * @returns true when it crossed
  */
 export function advance(

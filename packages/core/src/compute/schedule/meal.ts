@@ -26,7 +26,7 @@ const MS = 60_000;
 /** Steps by which a meal that nobody waits for is put off to keep it out of its own way, ms, and how far. */
 const LATER_MS = 3 * MS;
 const MOST_LATER_MS = 24 * MS;
-/** Up to so many tracks every order of placing them is tried. */
+/** Every order of placing the tracks is tried up to this number of them. */
 const ALL_ORDERS_UP_TO = 4;
 /** How far what may stand is moved ahead of what it is for, min. */
 const AHEAD_MIN = 240;

@@ -17,7 +17,7 @@ export function tableAtMs(run: RunState, nowMs: number): number {
 }
 
 /**
- * The next moment at which a clock shows so many hours and minutes, from now on.
+ * The next moment from now at which a clock shows the given hours and minutes.
  * @param timeOfDay "19:30", as a field for a time of day has it
  * @param offsetMin what the clock on the wall is before UTC, min
  * @returns undefined for what is no time of day

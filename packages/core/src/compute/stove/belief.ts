@@ -160,7 +160,7 @@ function saidNow(said: readonly Tap[]): SaidNow {
 }
 const smelt = (said: readonly Tap[]): string | undefined => said.findLast((t) => t.kind === 'smells')?.said;
 
-/** An act has to save so many more pots, and be worth it; a pot that is lost takes whatever makes it better. */
+/** An act must save enough more pots, and be worth its trouble; for a pot that is lost any gain is enough. */
 const isBetter = (then: Chances, plain: Chances): boolean =>
   worth(then) >= worth(plain) + LEAST_GAIN &&
   (isLost(plain) || then.asWanted >= (1 + LEFT_ALONE) * plain.asWanted + LEAST_GAIN);
@@ -218,7 +218,7 @@ function isSurprising(kitchens: readonly PotSample[], { run }: Around): boolean 
   const isFirst = before === undefined || last.atMs - before.atMs > AGREE_MS;
   return isFirst && chanceOfLast(kitchens) < UNLIKELY;
 }
-/** What is said within so long of each other is said of the same pot, ms: 4 min (common practice). */
+/** Two things said within this time are said of the same pot, ms: 4 min (common practice). */
 const AGREE_MS = 240_000;
 
 /** The bottom has caught where it was smelt, or where no kitchen doubts it; else it may be foretold. */
@@ -236,7 +236,7 @@ function bottomOf(few: readonly PotSample[], leftAlone: Chances, { smells }: Aro
   }
   return { caughtNow, catchesInMin: undefined };
 }
-/** A kitchen's pot so many minutes later, by the plan. */
+/** A kitchen's pot after the given minutes, by the plan. */
 const goneOn = ({ setup, pot }: PotSample, minutes: number): LivePot => advancePot(setup, pot, minutes);
 /** From this chance on a bottom is said to have caught, or to be about to. */
 const SAID_TO_CATCH = 0.5;
@@ -295,9 +295,9 @@ function isSurelyDone(taps: readonly Tap[], { looked }: SaidNow): boolean {
   const tastes = taps.filter((t) => t.kind === 'tasted');
   return looked === 'dry' || tastes.slice(-2).filter((t) => t.said === 'done').length === 2;
 }
-/** A heat that ends within so long ends by itself, min. */
+/** A heat with less time left than this is left to end by itself, min. */
 const ENDS_BY_ITSELF_MIN = 3;
-/** Shares of pots this near to each other are taken for the same. */
+/** Shares of pots closer than this count as the same. */
 const EVEN = 0.05;
 
 /** An act, and the pot as it is cooked once its press is made. */

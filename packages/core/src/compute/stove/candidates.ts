@@ -1,6 +1,6 @@
 import type { Tasted } from '../../basics/grain/texture.js';
 import { HEATS, type HeatSetting } from '../../basics/heat/equipment.js';
-import { plannedMin, type Stage } from '../../basics/method/stage.js';
+import { isUnderLid, plannedMin, type Stage } from '../../basics/method/stage.js';
 import type { CompletePlan } from '../../plan/input/planInput.js';
 import { flipped, hasRing, type Rescue } from './rescues.js';
 import type { RunState } from './runFromTaps.js';
@@ -18,7 +18,7 @@ const SPLASHES = [
   [1, 14],
   [1.5, 12],
 ] as const;
-/** From so much lacking on a splash is tried, and from so much too many on the lid comes off, ml. */
+/** A splash is tried when at least this much water is lacking; the lid comes off when at least this much is too much, ml. */
 const LEAST_ML = 10;
 /** A boil-off in the middle of a covered time is lively only in its first half. */
 const LIVELY_UNTIL = 0.5;
@@ -147,11 +147,10 @@ function longer({ here, isOff, hasRing: ring }: AroundHere, looked: SaidNow['loo
 
 function offNow({ here, rest, isOff }: AroundHere): readonly Rescue[] {
   // Ended, it goes on to the next stage: off the heat only where that is.
-  return !isOff && here !== undefined && CLOSED.has(here.act) && rest[0]?.heat === 'off'
+  return !isOff && here !== undefined && isUnderLid(here.act) && rest[0]?.heat === 'off'
     ? [{ kind: 'offNow' }]
     : [];
 }
-const CLOSED: ReadonlySet<Stage['act']> = new Set<Stage['act']>(['simmer', 'steam']);
 
 const backOn = ({ here, isOff, hasRing: ring }: AroundHere): readonly Rescue[] =>
   isOff && ring && here?.lid !== 'off' ? BACK_MIN.map((minutes) => ({ kind: 'backOn', minutes })) : [];
@@ -167,7 +166,7 @@ function rings({ here, isOff, hasRing: ring }: AroundHere): readonly Rescue[] {
 function lids({ here, isOff }: AroundHere, isWet: boolean): readonly Rescue[] {
   if (!here || !isWet) return [];
   if (isOff) return here.lid === 'on' ? [{ kind: 'lid', lid: 'cloth' }] : [];
-  return here.lid === 'on' && CLOSED.has(here.act) ? [{ kind: 'lid', lid: 'ajar' }] : [];
+  return here.lid === 'on' && isUnderLid(here.act) ? [{ kind: 'lid', lid: 'ajar' }] : [];
 }
 
 function splashes(

@@ -21,7 +21,7 @@ const DRY_EYE = 0.03;
 /** Where one taste passes into the next, steps of the scale beside what is wanted, and what a tooth tells them to †. */
 const TASTE_EDGES = [-1.25, -0.5, 0.5] as const;
 const TOOTH_STEPS = 0.35;
-/** A grain with a hard centre tastes so many steps firmer at least †. */
+/** A grain with a hard centre tastes at least this many steps firmer †. */
 const HARD_CENTRE_STEPS = -0.8;
 /** A thermometer in a pot: how far it stands off, K †. */
 const THERMOMETER_K = 3;
@@ -165,7 +165,7 @@ function ofSmell(smell: Smell, browning: number): number {
 const SCALE_G = 4;
 const SPILT = 0.04;
 
-/** How likely it is that a pot weighs so much less than before where so much has steamed off it, g. */
+/** How likely a loss of weight is for a pot that has let go this much steam, both g. */
 export function likelyLoss(steamedG: number, lighterG: number): number {
   const sd = Math.hypot(SCALE_G, SPILT * steamedG);
   return mixed(Math.exp(-0.5 * ((lighterG - steamedG) / sd) ** 2), 0.05);
@@ -179,7 +179,7 @@ const MOMENT = {
 } as const;
 
 /**
- * How likely it is that a sign was reported after so many minutes where it came after others.
+ * How likely it is that a sign was reported at one time when it came at another, min.
  * @param how said the moment it was seen, or pressed as the end of its stage
  */
 export function likelyAt(

@@ -15,7 +15,7 @@ export type Rescue =
   | { readonly kind: 'none' }
   /** So many minutes more than planned, as it is or with the ring set otherwise. */
   | { readonly kind: 'longer'; readonly minutes: number; readonly heat?: HeatSetting }
-  /** Back on a low ring, lid on, so many minutes: it is off the heat already. */
+  /** Back on a low ring with the lid on, for some minutes: it is off the heat already. */
   | { readonly kind: 'backOn'; readonly minutes: number }
   /** The cooker's switch once more. */
   | { readonly kind: 'cookAgain' }
@@ -25,7 +25,7 @@ export type Rescue =
   | { readonly kind: 'ring'; readonly heat: HeatSetting }
   /** The lid otherwise, from now on. */
   | { readonly kind: 'lid'; readonly lid: LidState }
-  /** So much hot liquid round the edge, lid on, low or as low as it is, so many minutes. */
+  /** Hot liquid round the edge, then the lid on and the ring low, for some minutes. */
   | {
       readonly kind: 'splash';
       readonly ml: number;
@@ -33,7 +33,7 @@ export type Rescue =
       /** True where that is more than stands by: it has to be heated first. */
       readonly moreThanKept: boolean;
     }
-  /** Lid off, so many minutes: low, or lively where it boils open anyway. */
+  /** Lid off for some minutes: low, or lively where it boils open anyway. */
   | { readonly kind: 'open'; readonly minutes: number; readonly lively: boolean }
   /** What sticks together is folded once, from the side. */
   | { readonly kind: 'fold' }

@@ -86,7 +86,7 @@ export const secondsLeft = (run: StageRun, nowMs: number): number | undefined =>
   run.dueAtMs === undefined ? undefined : Math.round((run.dueAtMs - nowMs) / 1000);
 
 /**
- * Ring and lid of a stage as they are now: as planned, or as they were set since; what was set for so many minutes is set
+ * Ring and lid of a stage as they are now: as planned, or as they were set since; what was set for some minutes is set
  * back after them.
  * @param said what was said of the pot, in the order of its times
  * @example fireNow(runFromTaps(stages, []).stages[0], [], 0).lid // 'off'

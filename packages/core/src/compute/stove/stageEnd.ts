@@ -10,7 +10,7 @@ import type { CookedStretches } from './stretchesFromRun.js';
 /** Share of the kitchens on each side that the span of minutes leaves out. */
 const TAIL = 0.1;
 
-/** From so many minutes to so many. */
+/** A span of minutes. */
 export interface Span {
   readonly least: number;
   readonly most: number;

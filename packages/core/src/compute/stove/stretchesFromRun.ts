@@ -6,7 +6,7 @@ import { fireNow, lineRead, newLine, type StageRun } from './sheet.js';
 import type { Tap } from './tap.js';
 import { broughtMl, effectOf } from './tapEffects.js';
 
-/** Something that was said, so many minutes after its stretch began. */
+/** Something that was said, and how many minutes after its stretch began. */
 interface SaidAt {
   readonly tap: Tap;
   readonly atMin: number;

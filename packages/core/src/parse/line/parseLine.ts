@@ -64,7 +64,7 @@ export interface LineOptions extends ParseOptions {
 export const MOST_LINES = 200;
 /** Longest line that is read, characters: longer ones are no ingredient. */
 const MOST_LINE_LENGTH = 200;
-/** From so much on, water or stock in a list is what the cook pours, ml: less loosens a paste. */
+/** Water or stock of at least this much in a list is what the cook pours, ml; less loosens a paste. */
 const LEAST_POUR_ML = 100;
 const POURED = /^(?:water|stock(?:Vegetable|Chicken|Meat|Fish|Unsalted))$/u;
 /** Water that is for something else than the grain. */

@@ -202,7 +202,7 @@ export abstract class Namer {
     if (named.length > 0 || grain) this.last = { things: act.things.map((n) => n.line), grain: act.grain };
   }
 
-  /** "The basmati, two cups of it": so much of what was named last. */
+  /** "The basmati, two cups of it": the amount is of what was named last. */
   protected amountOfLast(words: string): void {
     const [, of = ''] = /^\s*(.{2,30}?)\s+of\s+(?:it|them|those|these)\b/iu.exec(words) ?? [];
     const bare = words.trim();

@@ -30,6 +30,7 @@ const WORD = /[\p{L}\d½¼¾⅓⅔][\p{L}\p{M}\d½¼¾⅓⅔.’'-]*/gu;
  * The words of an act in their order, each with whether something was made of it: its action, a thing it names, an amount, a heat, a
  * lid, a time, a look. What is left over is for the cook to say. Spans are characters from the beginning of the act's own text.
  * @param lines the things of the telling
+ * @example markedWords(readTelling('Stir the zhoug.').acts[0], []).filter((m) => !m.isHeard).map((m) => m.text) // ['zhoug']
  */
 export function markedWords(act: ToldAct, lines: readonly SaidLine[]): readonly MarkedWord[] {
   const things = new Set(act.things.flatMap(({ line }) => namesOf(lines[line])));

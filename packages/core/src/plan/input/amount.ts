@@ -83,7 +83,7 @@ const isBareWeight = (text: string): boolean => Number(text.replace(/[,\s]/gu, '
 const BARE_GRAMS_FROM = 20;
 
 /**
- * "2", "2 onions", "1½ cans", "a can and a half": so many of one of the row's own natural units, or undefined when it is not such a count.
+ * "2", "2 onions", "1½ cans", "a can and a half": a count of one of the row's own natural units; undefined when it is no such count.
  * @example countedIn('2 onions', onion).count // 2
  */
 export function countedIn(

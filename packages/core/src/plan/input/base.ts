@@ -131,7 +131,7 @@ function work(plan: CompletePlan): Worked {
   };
 }
 
-/** What joins gives all of its share after so many minutes in the heat, and less of it before †. */
+/** What joins later gives its whole share after this many minutes in the heat, and less before †. */
 const GIVES_OVER_MIN = 8;
 /** States in which nothing was fried off yet. */
 const UNFRIED: ReadonlySet<State> = new Set<State>(['withLiquid', 'raw', 'whole']);

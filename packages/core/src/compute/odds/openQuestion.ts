@@ -2,7 +2,7 @@ import { HEATS, heatsItself, type HeatSetting } from '../../basics/heat/equipmen
 import { plannedMin, type Stage } from '../../basics/method/stage.js';
 import { completePlan } from '../../plan/input/completePlan.js';
 import type { CompletePlan, PlanInput } from '../../plan/input/planInput.js';
-import { advisedMl } from './answer.js';
+import { advisedMl } from '../account/answer.js';
 
 /** One way an open boil may be that nobody told of, and what would be poured then, ml. */
 export interface OpenWay {

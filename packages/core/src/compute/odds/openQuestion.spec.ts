@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import type { PlanInput } from '../../plan/input/planInput.js';
-import { answer } from './answer.js';
+import { answer } from '../account/answer.js';
 import { openQuestion } from './openQuestion.js';
 
 /** Whole grain with the lid off for long in a wide pot: what steams off hangs on the ring. */
