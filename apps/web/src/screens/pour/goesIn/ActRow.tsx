@@ -52,7 +52,8 @@ export function ActRow({ act, lines, things, asks, again, onFix, onName }: ActRo
           {asks ? '?' : isWords ? '' : '✓'}
         </span>
         <span className={isWords ? 'text-faint' : ''}>
-          <MarkedText act={act} lines={lines} onWord={setWord} />
+          {/* A line that asks is settled first: its one question is the first press in it. */}
+          <MarkedText act={act} lines={lines} onWord={asks ? undefined : setWord} />
         </span>
       </p>
       <div className="col-span-2 pb-2 pl-6 md:col-span-1 md:pt-3 md:pl-0">

@@ -4,8 +4,8 @@ import * as w from '../../../words/screens/pourGoesIn.js';
 export interface MarkedTextProps {
   readonly act: ToldAct;
   readonly lines: readonly SaidLine[];
-  /** A word that nothing was made of is pressed: the cook says what it is. */
-  readonly onWord: (word: string) => void;
+  /** A word that nothing was made of is pressed: the cook says what it is. Without it the words are only shown. */
+  readonly onWord: ((word: string) => void) | undefined;
 }
 
 /** The words of an act: underlined where they were understood, plain and to be pressed where nothing was made of them. */
@@ -20,6 +20,8 @@ export function MarkedText({ act, lines, onWord }: MarkedTextProps) {
           <span key={from} className="box-decoration-clone bg-raised px-0.5">
             {text}
           </span>
+        ) : onWord === undefined ? (
+          text
         ) : (
           // A hand reaches each word; a keyboard reaches them all under Change, without a stop at every one.
           <button

@@ -28,5 +28,9 @@ describe('the words of a telling', () => {
     expect(container.textContent).toBe(row.act.text);
     screen.getByText('zhoug').click();
     expect(onWord).toHaveBeenCalledWith('zhoug');
+    // Where the line still asks something there is nothing else to press in its words.
+    cleanup();
+    render(<MarkedText act={row.act} lines={row.lines} onWord={undefined} />);
+    expect(screen.queryAllByRole('button')).toEqual([]);
   });
 });
