@@ -46,7 +46,7 @@ export function ActRow({ act, lines, things, asks, again, onFix, onName }: ActRo
     </Button>
   );
   return (
-    <li className="grid grid-cols-[1fr_auto] gap-x-4 border-b border-line py-1 md:grid-cols-[2fr_3fr_auto]">
+    <li className="grid grid-cols-[1fr_auto] gap-x-4 border-b border-line py-1 md:grid-cols-[2fr_3fr_4.5rem]">
       <p className="m-0 flex gap-2 pt-3">
         <span className="w-4 shrink-0 text-center font-bold" aria-hidden>
           {asks ? '?' : isWords ? '' : '✓'}
@@ -67,7 +67,7 @@ export function ActRow({ act, lines, things, asks, again, onFix, onName }: ActRo
               )}
               {again.length > 0 && <span>{again.join(', ')}</span>}
               {actWords(act).map((w) => (
-                <span key={w} className="border-l-2 border-line pl-2">
+                <span key={w} className="border-l-2 border-line pl-2 first:border-l-0 first:pl-0">
                   {w}
                 </span>
               ))}
