@@ -56,7 +56,7 @@ export function ActRow({ act, lines, things, asks, again, onFix, onName }: ActRo
           <MarkedText act={act} lines={lines} onWord={asks ? undefined : setWord} />
         </span>
       </p>
-      <div className={`col-span-2 pb-2 pl-6 md:pt-3 md:pl-0 ${asks ? '' : 'md:col-span-1'}`}>
+      <div className={`col-span-2 pb-2 pl-6 ${asks ? 'md:col-span-3' : 'md:col-span-1 md:pt-3 md:pl-0'}`}>
         <p className="m-0 flex flex-wrap items-center gap-x-2 empty:hidden">
           {isWords ? (
             <span className="text-faint">{w.keptAsWords}</span>
