@@ -13,7 +13,8 @@ import { AddingPot } from './addingPot.js';
 export type { ToldPlan, ToldStage } from './toldStage.js';
 
 /** "Lentils, boiled twenty minutes in another pot". */
-const BOILED_BEFORE = /\b(?:boiled|cooked|simmered)\b/iu;
+const BOILED_BEFORE =
+  /\b(?:boiled|cooked|simmered)\b.*\b(?:minutes?|mins?|hours?|until|till|another|separate(?:ly)?|beforehand|before)\b/iu;
 
 /** What is said to be in the pot already. */
 const IN_THE_POT =
@@ -45,7 +46,8 @@ class Pot extends AddingPot {
     const crust = crustIn(act.text);
     if (crust !== undefined) this.plan.crust = crust;
     this.says(act);
-    if (BOILED_BEFORE.test(act.text))
+    // Said of a thing of the list, before the pot is on: else it is this pot that cooks.
+    if (act.verb === 'list' && this.stages.length === 0 && BOILED_BEFORE.test(act.text))
       for (const { line, isNew } of act.things) if (isNew) this.boiledApart.add(line);
     if (act.beside !== undefined) {
       this.beside(act);

@@ -227,3 +227,27 @@ it('an amount that comes behind its name with a part of a cup is that thing’s'
   });
   expect(lines.find((l) => l.isGrain)).toMatchObject({ id: 'basmati', amount: { ml: 360 } });
 });
+
+describe('a pulse and how it was cooked before', () => {
+  const boiled = (line: string): unknown => {
+    const t = readTelling(`Pot\n1 cup basmati\n${line}`, { cupMl: 240 });
+    return toldPlan(t).things.map((thing) => [t.lines[thing.line]?.id, thing.boiled ?? false]);
+  };
+
+  it.each([
+    ['100 g green lentils, boiled 20 minutes in another pot', [['lentilWhole', true]]],
+    ['100 g green lentils, boiled until just tender', [['lentilWhole', true]]],
+    // Nobody says that it was weighed dry.
+    ['200 g green lentils, cooked', [['lentilWhole', false]]],
+    ['Cook 100 g green lentils with the rice for 20 minutes.', [['lentilWhole', false]]],
+  ])('%s', (line, is) => {
+    expect(boiled(line)).toEqual(is);
+  });
+
+  it.each(['200 g chicken thighs, cooked', '1 cup peas, cooked'])('%s is no frying in this pot', (line) => {
+    const t = readTelling(`Pot\n1 cup basmati\n${line}\n2 cups water\nBoil, cover, low 12 minutes.`, {
+      cupMl: 240,
+    });
+    expect(toldPlan(t).stages.map((s) => s.act)).not.toContain('base');
+  });
+});

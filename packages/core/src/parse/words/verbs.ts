@@ -104,7 +104,10 @@ const DONE: readonly (readonly [RegExp, Verb])[] = [
   [/^(?:(?:un|well[\s-])?washed|(?:un)?rinsed)\b(?:\s+well)?/iu, 'wash'],
   [/^(?:pre-?|un)?soaked\b|^soaking\b|^left\s+(?:in\s+water|to\s+soak|soaking)\b/iu, 'soak'],
   [/^(?:drained|dripping|strained)\b|^drain(?:ing)?\b/iu, 'drain'],
-  [/^(?:fried|browned|cooked|softened|sautéed|seared|sweated|charred)\b/iu, 'fry'],
+  [
+    /^(?:fried|browned|cooked(?=\s+(?:to|until|till|down|mushy|soft|golden|slowly|gently|for|in|over|on|\d))|softened|sautéed|seared|sweated|charred)\b/iu,
+    'fry',
+  ],
   [/^(?:toasted|roasted|dry[\s-]roasted)\b/iu, 'toast'],
   [/^(?:turned|tossed)\b/iu, 'stir'],
   [/^(?:covered|lidded)\b/iu, 'cover'],
