@@ -1,3 +1,5 @@
+import { ingredientById } from '../../basics/larder/larder.js';
+import { millilitresOf } from '../line/lineAmount.js';
 import { isThing, parseLine, parseLines, type LineOptions, type ParsedLine } from '../line/parseLine.js';
 import {
   bareTime,
@@ -16,7 +18,7 @@ import { blank, extend, fits, isBare, join, type DraftAct } from './draftAct.js'
 import { Namer } from './namer.js';
 import { overlookedIn } from './overlooked.js';
 import { piecesOf, type Piece } from './pieces.js';
-import { pourRuleIn, sayingIn } from '../words/pourRule.js';
+import { pourRuleIn, sayingIn, type PourRule } from '../words/pourRule.js';
 import type { Verb } from '../words/told.js';
 import { actionIn, leadOf, notOf, type Action } from '../words/verbs.js';
 
@@ -99,7 +101,9 @@ export class ActReader extends Namer {
     act.liquid = found.some((l) => l.pours === true);
     const rule = pourRuleIn(line, this.options);
     act.listed = true;
-    if (rule?.kind === 'less' || (rule && found.every((l) => l.amount === undefined))) act.rule = rule;
+    const isWhole = rule !== undefined && found.every((l) => l.amount === undefined);
+    if (rule?.kind === 'less' || isWhole) act.rule = rule;
+    else if (rule?.kind === 'ml') Object.assign(act, { rule: besides(rule, found), liquid: true });
     this.#push(act);
     this.last = { things, grain: act.grain };
     for (const piece of piecesOf(line, from).slice(1)) {
@@ -175,7 +179,13 @@ export class ActReader extends Namer {
     const action = rule && found?.verb !== 'add' && found?.verb !== 'boil' ? undefined : found;
     const act = this.#act(piece, action, apart, rule !== undefined && rule.kind !== 'less');
     if (rule) {
-      act.rule = rule;
+      act.rule = besides(
+        rule,
+        // "Coconut milk, and water to make 560 ml": both are of one amount.
+        [...act.things, ...(piece.joint === 'and' ? (group?.things ?? []) : [])].flatMap(
+          (t) => this.lines[t.line] ?? [],
+        ),
+      );
       act.liquid = true;
       // "Make it up to 550 ml": the liquid is made ready, and not poured yet.
       if (!action) act.verb = rule.kind === 'ml' && found?.verb === 'prepare' ? 'prepare' : 'add';
@@ -364,6 +374,20 @@ export class ActReader extends Namer {
     this.acts.push(act);
     return act;
   }
+}
+
+/** "A tin of coconut milk plus water to come to 560 ml": what is poured is what those leave of it. */
+function besides(rule: PourRule, lines: readonly ParsedLine[]): PourRule {
+  if (rule.kind !== 'ml') return rule;
+  const left = rule.ml - lines.reduce((sum, l) => sum + liquidMl(l), 0);
+  return left > 0 ? { kind: 'ml', ml: left } : rule;
+}
+
+/** What a liquid of a line brings to an amount that is made up, ml; 0 for what is none. */
+function liquidMl({ id, amount }: ParsedLine): number {
+  const row = ingredientById(id ?? '');
+  const isLiquid = row?.behaves === 'liquid' || row?.behaves === 'coconutMilk';
+  return row && amount && isLiquid ? millilitresOf(amount, row) : 0;
 }
 
 /** "Cumin seeds 1 tsp, salt 2 tsp": names before their amounts, each a thing. */

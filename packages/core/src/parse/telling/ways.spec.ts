@@ -251,3 +251,13 @@ describe('a pulse and how it was cooked before', () => {
     expect(toldPlan(t).stages.map((s) => s.act)).not.toContain('base');
   });
 });
+
+it.each([
+  'One 400 ml tin of coconut milk plus enough water to come to 560 ml in all.',
+  'Pour in 400 ml coconut milk and water to make 560 ml.',
+])('%s pours what is left of it', (line) => {
+  const plan = toldPlan(
+    readTelling(`Pot\n1 cup jasmine rice\n${line}\nBoil, cover, low 14 minutes.`, { cupMl: 240 }),
+  );
+  expect(plan.rule).toEqual({ kind: 'ml', ml: 160 });
+});
