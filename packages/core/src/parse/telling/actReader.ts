@@ -1,5 +1,3 @@
-import { ingredientById } from '../../basics/larder/larder.js';
-import { millilitresOf } from '../line/lineAmount.js';
 import { isThing, parseLine, parseLines, type LineOptions, type ParsedLine } from '../line/parseLine.js';
 import {
   bareTime,
@@ -15,10 +13,11 @@ import {
   untilIn,
 } from '../words/attributes.js';
 import { blank, extend, fits, isBare, join, type DraftAct } from './draftAct.js';
+import { besides } from './besides.js';
 import { Namer } from './namer.js';
 import { overlookedIn } from './overlooked.js';
 import { piecesOf, type Piece } from './pieces.js';
-import { pourRuleIn, sayingIn, type PourRule } from '../words/pourRule.js';
+import { pourRuleIn, sayingIn } from '../words/pourRule.js';
 import type { Verb } from '../words/told.js';
 import { actionIn, leadOf, notOf, type Action } from '../words/verbs.js';
 
@@ -374,20 +373,6 @@ export class ActReader extends Namer {
     this.acts.push(act);
     return act;
   }
-}
-
-/** "A tin of coconut milk plus water to come to 560 ml": what is poured is what those leave of it. */
-function besides(rule: PourRule, lines: readonly ParsedLine[]): PourRule {
-  if (rule.kind !== 'ml') return rule;
-  const left = rule.ml - lines.reduce((sum, l) => sum + liquidMl(l), 0);
-  return left > 0 ? { kind: 'ml', ml: left } : rule;
-}
-
-/** What a liquid of a line brings to an amount that is made up, ml; 0 for what is none. */
-function liquidMl({ id, amount }: ParsedLine): number {
-  const row = ingredientById(id ?? '');
-  const isLiquid = row?.behaves === 'liquid' || row?.behaves === 'coconutMilk';
-  return row && amount && isLiquid ? millilitresOf(amount, row) : 0;
 }
 
 /** "Cumin seeds 1 tsp, salt 2 tsp": names before their amounts, each a thing. */
