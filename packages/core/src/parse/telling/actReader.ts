@@ -17,7 +17,7 @@ import { besides } from './besides.js';
 import { Namer } from './namer.js';
 import { overlookedIn } from './overlooked.js';
 import { piecesOf, type Piece } from './pieces.js';
-import { pourRuleIn, sayingIn } from '../words/pourRule.js';
+import { pourRuleIn, sayingIn, withoutMadeUp } from '../words/pourRule.js';
 import type { Verb } from '../words/told.js';
 import { actionIn, leadOf, notOf, type Action } from '../words/verbs.js';
 
@@ -88,7 +88,7 @@ export class ActReader extends Namer {
 
   /** A line of a list: its things, and what was done to them before. */
   list(line: string, from: number, beside?: string): void {
-    const found = listed(this.measured(line), this.options);
+    const found = listed(withoutMadeUp(this.measured(line)), this.options);
     this.listed += 1;
     const apart = beside ?? this.#section;
     const things = found.map((l) => this.add(l, line, apart));

@@ -92,7 +92,11 @@ function withUnit(text: string, before: string | undefined): string {
 /** "Paprika and tomato purée": two names, where they are not one. */
 function namesIn(name: string, options: LineOptions): readonly string[] {
   const parts = name.split(/\s+(?:and|&)\s+/iu).map((p) => p.replace(/^the\s+/iu, ''));
-  return parts.length < 2 || isName(name, options) ? [name] : parts;
+  // "Coconut and water" are two: what is poured is part of no other name.
+  const pours = parts.some((p) =>
+    /^(?:(?:hot|boiling|cold|warm)\s+)?(?:water|stock|broth)$/iu.test(p.trim()),
+  );
+  return parts.length < 2 || (isName(name, options) && !pours) ? [name] : parts;
 }
 
 const PRONOUN =

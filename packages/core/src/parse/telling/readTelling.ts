@@ -51,7 +51,9 @@ function isListLine(line: string, options: LineOptions): boolean {
   const order = headVerb(bare);
   if (order && !order.isDone) return false;
   const rule = pourRuleIn(bare, options);
-  if (rule && rule.kind !== 'less') return false;
+  // "A tin of coconut milk plus water to come to 560 ml" lists what it measures; another rule tells how to pour.
+  const isMadeUp = rule?.kind === 'ml' && saidNumber(line.trim(), options) !== undefined;
+  if (rule && rule.kind !== 'less' && !isMadeUp) return false;
   if (besideIn(bare) !== undefined && !isHeading(bare)) return false;
   const pieces = piecesOf(bare, 0);
   if (pieces.some((p) => isDoing(p.text, options))) return false;

@@ -261,3 +261,14 @@ it.each([
   );
   expect(plan.rule).toEqual({ kind: 'ml', ml: 160 });
 });
+
+it('a liquid that a list makes up to an amount is poured where it is told, behind the frying and the grain', () => {
+  const t = readTelling(
+    'Pot\n300 g jasmine rice\nOne 400 ml tin of coconut milk plus water to come to 520 ml in all\n1 tbsp oil, 3 shallots\nSoften the shallots in the oil 5 minutes on medium. Rice in, stir a minute. Coconut and water in, bring to a simmer, lid on, lowest heat 13 minutes.',
+    { cupMl: 240 },
+  );
+  const plan = toldPlan(t);
+  expect(t.lines.map((l) => l.id)).not.toContain('coconutWater');
+  expect(plan.rule).toEqual({ kind: 'ml', ml: 120 });
+  expect(plan.stages.map((s) => s.act)).toEqual(['base', 'toast', 'boil', 'simmer']);
+});

@@ -81,6 +81,13 @@ export function sayingIn(sentence: string): PourRule | undefined {
   return isRatio(ratio) ? { kind: 'ratio', ratio } : undefined;
 }
 
+/** What a line lists, without what it is made up to: "400 ml coconut milk plus water to come to 560 ml". */
+export const withoutMadeUp = (line: string): string =>
+  line.replace(
+    /[\s,]*(?:plus|and|with|\+)?\s*(?:enough\s+)?(?:(?:hot|boiling|cold)\s+)?(?:(?:water|stock|broth|liquid)\s+to\s+(?:come|make|bring|reach|give)|(?:made|topped|filled|making)\b.{0,20}\bup\s+to)\b.*$/iu,
+    '',
+  );
+
 /** True where a piece says how the pour is measured, so that its amount is none of a thing. */
 export function pourRuleIn(text: string, options: ParseOptions): PourRule | undefined {
   const less = LESS.exec(text);
